@@ -1,0 +1,91 @@
+import { type Day, type Grain, grains, periodStart } from '../calendar';
+import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
+import { ProblemError } from '../values';
+import { aggregateNumbers, aggregateOthers } from './aggregators';
+import { divides, type Frame, type FrameRequest } from './frame';
+import { groupRows } from './groups';
+
+/** A split into more words than this is no chart. */
+export const mostKeys = 200;
+
+/**
+ * Aggregates a table to the drawn period.
+ * @throws ProblemError when a column is gone or of the wrong kind, or the split has too many words
+ */
+export function aggregate(table: Table, request: FrameRequest): Frame {
+  const dates = columnOf(table, request.date, 'date');
+  const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
+  if (split && split.words.length > mostKeys) {
+    throw new ProblemError({
+      code: 'split-too-fine',
+      sentence: `“${split.name}” has ${split.words.length} different words; a split may have ${mostKeys} at most. Choose a coarser column.`,
+      place: { column: split.name },
+    });
+  }
+  const { periods, keys, ofRow } = groupRows(dates, split, request.grain);
+  const input = { ofRow, groups: periods.length * keys.length, dates };
+  const column = request.column === null ? null : columnOf(table, request.column);
+  const figures =
+    column?.kind === 'number'
+      ? aggregateNumbers(request.aggregate, input, column)
+      : aggregateOthers(countingOnly(request, column), input, column);
+  return {
+    periods,
+    keys,
+    values: keys.map((_, key) =>
+      periods.map((_, period) => orNull(figures[period * keys.length + key] as number)),
+    ),
+    exact: !divides(request.aggregate),
+    lastDay: lastDayWithFigure(dates, column),
+    recordedGrain: recordedGrain(dates.days),
+    rows: table.rows,
+  };
+}
+
+const orNull = (figure: number) => (Number.isNaN(figure) ? null : figure);
+
+function columnOf(table: Table, name: string, kind: 'date'): DateColumn;
+function columnOf(table: Table, name: string, kind: 'text'): TextColumn;
+function columnOf(table: Table, name: string): Column;
+function columnOf(table: Table, name: string, kind?: Column['kind']): Column {
+  const column = table.columns.find((candidate) => candidate.name === name);
+  if (column && (!kind || column.kind === kind)) return column;
+  const wanted = kind === 'date' ? 'dates' : kind === 'text' ? 'words' : 'figures';
+  throw new ProblemError({
+    code: 'column-unusable',
+    sentence: column
+      ? `The column “${name}” does not hold ${wanted}. Choose another column.`
+      : `The source has no column “${name}” any more. Choose another column, or bring in a file that has it.`,
+    place: { column: name },
+  });
+}
+
+function countingOnly(request: FrameRequest, column: Column | null): 'count' | 'distinct' {
+  const { aggregate } = request;
+  if (aggregate === 'count' || (aggregate === 'distinct' && column)) return aggregate;
+  throw new ProblemError({
+    code: 'column-unusable',
+    sentence: column
+      ? `“${column.name}” holds no figures, so it can only be counted. Choose count, or another column.`
+      : `Choose the column to take the ${aggregate} of.`,
+    place: { field: 'column' },
+  });
+}
+
+function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null {
+  let last = missingDay;
+  dates.days.forEach((day, row) => {
+    if (day > last && (column?.kind !== 'number' || !Number.isNaN(column.values[row]))) last = day;
+  });
+  return last === missingDay ? null : last;
+}
+
+/** Too few distinct dates tell nothing: then the rows count as daily. */
+function recordedGrain(days: Int32Array): Grain {
+  const distinct = [...new Set(days)].filter((day) => day !== missingDay);
+  const coarseFirst = [...grains].reverse();
+  if (distinct.length < 3) return 'day';
+  return (
+    coarseFirst.find((grain) => distinct.every((day) => periodStart(day, grain) === day)) ?? 'day'
+  );
+}

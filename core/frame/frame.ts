@@ -1,0 +1,60 @@
+import type { Day, Grain } from '../calendar';
+
+export const aggregates = [
+  'sum',
+  'mean',
+  'median',
+  'min',
+  'max',
+  'count',
+  'distinct',
+  'first',
+  'last',
+] as const;
+export type Aggregate = (typeof aggregates)[number];
+
+/** What a chart asks of one source. */
+export interface FrameRequest {
+  sourceId: number;
+  /** the date column's name */
+  date: string;
+  grain: Grain;
+  aggregate: Aggregate;
+  /** the column that is aggregated; null counts rows */
+  column: string | null;
+  /** the category column whose words become series; null for one series */
+  splitBy: string | null;
+}
+
+/** A source aggregated to the drawn period: the figures a chart is made from. Plain data. */
+export interface Frame {
+  /** first days of the periods that have rows, ascending */
+  periods: Day[];
+  /** the words of the split, sorted; one empty word without a split */
+  keys: string[];
+  /** figures by key, then by period; null where missing */
+  values: (number | null)[][];
+  /** false when the figures come from a division */
+  exact: boolean;
+  /** the last day that has a figure; null when none has */
+  lastDay: Day | null;
+  /** the coarsest grain whose periods all the dates begin: what the rows were recorded by */
+  recordedGrain: Grain;
+  rows: number;
+}
+
+/** Whether figures of an aggregate add up over periods. */
+export function isAdditive(aggregate: Aggregate): boolean {
+  return aggregate === 'sum' || aggregate === 'count';
+}
+
+/** Whether an aggregate divides, so that its figures are equal only within a tolerance. */
+export function divides(aggregate: Aggregate): boolean {
+  return aggregate === 'mean' || aggregate === 'median';
+}
+
+/** Names a request, so that equal requests share one frame. */
+export function frameKey(request: FrameRequest): string {
+  const { sourceId, date, grain, aggregate, column, splitBy } = request;
+  return JSON.stringify([sourceId, date, grain, aggregate, column, splitBy]);
+}

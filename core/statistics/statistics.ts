@@ -1,0 +1,74 @@
+import { exactSum, percentileOfSorted } from '../values';
+
+/** Figures in their order; null is missing and left out of every statistic. */
+export type Figures = readonly (number | null)[];
+
+function present(figures: Figures): number[] {
+  return figures.filter((figure) => figure !== null);
+}
+
+/** How many figures are not missing. */
+export function count(figures: Figures): number {
+  return present(figures).length;
+}
+
+/** The exact decimal sum divided by the count; null when all are missing. */
+export function mean(figures: Figures): number | null {
+  const sum = exactSum(figures);
+  return sum === null ? null : sum / count(figures);
+}
+
+/** The smallest figure; null when all are missing. */
+export function minimum(figures: Figures): number | null {
+  return percentile(figures, 0);
+}
+
+/** The largest figure; null when all are missing. */
+export function maximum(figures: Figures): number | null {
+  return percentile(figures, 1);
+}
+
+/** The middle figure, or the mean of the two in the middle; null when all are missing. */
+export function median(figures: Figures): number | null {
+  return percentile(figures, 0.5);
+}
+
+/**
+ * A percentile (Hyndman and Fan 1996, type 7); null when all are missing.
+ * @param share 0 to 1
+ */
+export function percentile(figures: Figures, share: number): number | null {
+  const sorted = present(figures).sort((a, b) => a - b);
+  return sorted.length === 0 ? null : percentileOfSorted(sorted, share);
+}
+
+/**
+ * The standard deviation, in two passes so that a large mean does not swallow a small spread.
+ * @param of sample divides by n - 1, population by n
+ * @returns null when there are too few figures
+ */
+export function standardDeviation(figures: Figures, of: 'sample' | 'population'): number | null {
+  const values = present(figures);
+  const divisor = of === 'sample' ? values.length - 1 : values.length;
+  const centre = mean(values);
+  if (divisor < 1 || centre === null) return null;
+  let squares = 0;
+  let drift = 0;
+  for (const value of values) {
+    squares += (value - centre) ** 2;
+    drift += value - centre;
+  }
+  // The second term takes back the rounding of the mean itself (Chan, Golub and LeVeque 1983).
+  return Math.sqrt(Math.max(0, squares - drift ** 2 / values.length) / divisor);
+}
+
+/**
+ * The edges of equal-count steps; a figure on an edge belongs to the lower step.
+ * @param steps how many
+ * @returns steps + 1 edges, ascending; none when all figures are missing
+ */
+export function stepEdges(figures: Figures, steps: number): number[] {
+  const sorted = present(figures).sort((a, b) => a - b);
+  if (sorted.length === 0) return [];
+  return Array.from({ length: steps + 1 }, (_, edge) => percentileOfSorted(sorted, edge / steps));
+}

@@ -1,0 +1,19 @@
+export {
+  type CellValue,
+  type ColumnBuilder,
+  columnBuilder,
+  doubtful,
+  longestText,
+  readCell,
+} from './build';
+export { type DecimalMark, isBlank, mostDecimals, readNumber } from './cells';
+export { type ColumnUnderstanding, recogniseColumn, recogniseDecimalMark } from './recognise';
+export {
+  type Column,
+  type ColumnKind,
+  type DateColumn,
+  missingDay,
+  type NumberColumn,
+  type Table,
+  type TextColumn,
+} from './table';

@@ -1,0 +1,27 @@
+// @ts-check
+/** @type {import('jest').Config} */
+const shared = {
+  transform: {
+    '\\.m?[jt]sx?$': [
+      '@swc/jest',
+      {
+        jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  // These packages ship as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(temporal-polyfill|temporal-utils)/)'],
+};
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
+    { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'server',
+      testMatch: ['<rootDir>/server/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'],
+    },
+  ],
+};
