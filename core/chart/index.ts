@@ -1,0 +1,18 @@
+export {
+  type ChartDefinition,
+  type Colour,
+  type ColourRuleDefinition,
+  colours,
+  type FiguresDefinition,
+  type GoodSide,
+  type MarkDefinition,
+  type Role,
+  roles,
+  type SeriesDefinition,
+  type StandoutDefinition,
+  type YardstickDefinition,
+  type YardstickValue,
+} from './definition';
+export { frameRequest, frameRequests } from './requests';
+export { chartSchema, parseChart } from './schema';
+export { palette, type Stroke, strokeOfRole } from './strokes';

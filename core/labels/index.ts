@@ -1,0 +1,12 @@
+export {
+  type FigureFormat,
+  figureFormat,
+  suffixWords,
+  writeDifference,
+  writeFigure,
+  writeNumber,
+  writeWhole,
+} from './figures';
+export { countPeriods, tapeLabel, writeDay, writePeriod } from './periods';
+export { spreadLabels } from './placement';
+export { axisValues, type ValueAxis, valueAxis } from './scale';

@@ -1,0 +1,58 @@
+import fc from 'fast-check';
+import { figureFormat, writeDifference, writeFigure } from './figures';
+import { spreadLabels } from './placement';
+import { axisValues, valueAxis } from './scale';
+
+it.each([
+  [1_314_567.8, false, '1.31m', '+1.31'],
+  [-84_210, true, '\u221284.21k', '\u221284.21'],
+  [4210, true, '4,210', '+4,210'],
+  [92.4, false, '92.40', '+92.40'],
+  [412.5, false, '412.5', '+412.5'],
+  [0, true, '0', '0'],
+])('writes %s', (figure, whole, wanted, difference) => {
+  const format = figureFormat(figure, whole);
+  expect(writeFigure(figure, format)).toBe(wanted);
+  expect(writeDifference(figure, format)).toBe(difference);
+});
+
+it('finds a round axis that holds every figure', () => {
+  const ends = fc.double({ min: -1e9, max: 1e9, noNaN: true });
+  fc.assert(
+    fc.property(ends, ends, (a, b) => {
+      const axis = valueAxis(a, b);
+      const slack = axis.step * 1e-6;
+      expect(axis.from).toBeLessThanOrEqual(Math.min(a, b) + slack);
+      expect(axis.to).toBeGreaterThanOrEqual(Math.max(a, b) - slack);
+      expect(axisValues(axis).length).toBeLessThan(14);
+    }),
+  );
+});
+
+it('starts at zero where that wastes little, and not where it wastes much', () => {
+  expect(valueAxis(20, 100).from).toBe(0);
+  expect(valueAxis(85, 96).from).toBeGreaterThan(80);
+});
+
+it('spreads labels without overlap, within the column, in their order', () => {
+  const labels = fc.array(fc.integer({ min: 0, max: 300 }), { minLength: 1, maxLength: 15 });
+  fc.assert(
+    fc.property(labels, (wanted) => {
+      const placed = spreadLabels(
+        wanted.map((each) => ({ wanted: each, height: 16 })),
+        { from: 0, to: 300 },
+      );
+      const sorted = [...placed].sort((a, b) => a - b);
+      sorted
+        .slice(1)
+        .forEach((centre, place) =>
+          expect(centre - (sorted[place] as number)).toBeGreaterThan(15.99),
+        );
+      expect(sorted[0]).toBeGreaterThanOrEqual(8 - 1e-9);
+      expect(sorted.at(-1)).toBeLessThanOrEqual(292 + 1e-9);
+      wanted.forEach((a, i) =>
+        wanted.forEach((b, k) => a < b && expect(placed[i]).toBeLessThan(placed[k] as number)),
+      );
+    }),
+  );
+});

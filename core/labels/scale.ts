@@ -1,0 +1,48 @@
+/** The value axis: its ends, and the distance between its labels. */
+export interface ValueAxis {
+  from: number;
+  to: number;
+  step: number;
+}
+
+/** An axis that would waste more than this share below the data need not start at zero. */
+const wastedShare = 0.45;
+
+/**
+ * Finds a round value axis that holds all figures.
+ * @param lowest the smallest figure to be shown
+ * @param highest the largest
+ * @param steps about how many labels are wanted
+ */
+export function valueAxis(lowest: number, highest: number, steps = 6): ValueAxis {
+  let low = Math.min(lowest, highest);
+  let high = Math.max(lowest, highest);
+  const size = Math.max(Math.abs(low), Math.abs(high));
+  if (high - low <= size * 1e-9 || size < 1e-12) {
+    const room = size < 1e-12 ? 1 : size / 2;
+    low -= room;
+    high += room;
+  }
+  if (low >= 0 && low < high * wastedShare) low = 0;
+  if (high <= 0 && high > low * wastedShare) high = 0;
+  const step = roundStep((high - low) / steps);
+  const from = Math.floor(low / step + 1e-9) * step;
+  const to = Math.ceil(high / step - 1e-9) * step;
+  return { from: tidy(from), to: tidy(to), step };
+}
+
+/** The values at which the axis is labelled. */
+export function axisValues({ from, to, step }: ValueAxis): number[] {
+  const count = Math.round((to - from) / step);
+  return Array.from({ length: count + 1 }, (_, place) => tidy(from + place * step));
+}
+
+/** The smallest of 1, 2, 2.5, 5 and 10 times a power of ten that is not below the wanted step. */
+function roundStep(wanted: number): number {
+  const power = 10 ** Math.floor(Math.log10(wanted));
+  const factor = [1, 2, 2.5, 5, 10].find((each) => each * power >= wanted * (1 - 1e-9)) ?? 10;
+  return tidy(factor * power);
+}
+
+/** Takes back what binary fractions add to a round decimal. */
+const tidy = (value: number) => Number(value.toPrecision(12));

@@ -1,0 +1,1 @@
+export { type NoteAnchor, type NotePlace, placeNote } from './notes';

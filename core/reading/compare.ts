@@ -1,0 +1,84 @@
+import type { GoodSide } from '../chart';
+import { judge } from '../rules';
+import type { AxisPeriod, SeriesLine } from '../series';
+import { findSpells } from '../spells';
+import type { Figures } from '../statistics';
+import { exactDifference, exactSum } from '../values';
+import type { Yardstick } from '../yardsticks';
+import type { Comparison } from './reading';
+
+/** Figures to hold a line against. */
+interface FoundMark {
+  id: string;
+  name: string;
+  figures: Figures;
+  exact: boolean;
+}
+
+/**
+ * Holds a line against the mark its series names.
+ * @returns null when it names none, or the mark is gone or has no value
+ */
+export function compareLine(
+  line: SeriesLine,
+  lines: readonly SeriesLine[],
+  yardsticks: readonly Yardstick[],
+  axis: readonly AxisPeriod[],
+): Omit<Comparison, 'caughtBy'> | null {
+  const { mark } = line.definition;
+  const found = mark && findMark(line, mark.against, lines, yardsticks, axis.length);
+  if (!mark || !found) return null;
+  const open = axis.map((period) => period.open);
+  const exact = line.exact && found.exact;
+  const differences = line.figures.map((figure, place) => {
+    const held = found.figures[place] ?? null;
+    return figure === null || held === null ? null : exactDifference(figure, held);
+  });
+  const judgements = judge(line.figures, found.figures, open, mark.good, exact);
+  return {
+    markName: found.name,
+    markId: found.id,
+    good: mark.good,
+    exact,
+    marks: found.figures,
+    differences,
+    running: runningTotal(differences.map((each, place) => (open[place] ? null : each))),
+    judgements,
+    spells: findSpells(judgements, differences),
+  };
+}
+
+/** A line of a split is held against the line of the same word, or else against the only one. */
+function findMark(
+  line: SeriesLine,
+  against: string,
+  lines: readonly SeriesLine[],
+  yardsticks: readonly Yardstick[],
+  periods: number,
+): FoundMark | null {
+  const candidates = lines.filter((each) => each.definition.id === against && each !== line);
+  const other = candidates.find((each) => each.key === line.key) ?? candidates[0];
+  if (other && (other.key === line.key || candidates.length === 1)) {
+    const { id, figures, exact, definition } = other;
+    return { id, name: definition.name, figures, exact };
+  }
+  const yardstick = yardsticks.find((each) => each.id === against);
+  if (yardstick?.kind !== 'line' || yardstick.value === null) return null;
+  const { id, name, value, exact } = yardstick;
+  return { id, name, figures: new Array<number>(periods).fill(value), exact };
+}
+
+/** The running total; a missing figure stays missing, and neither resets nor adds. */
+function runningTotal(figures: Figures): Figures {
+  let total = 0;
+  return figures.map((figure) => {
+    if (figure === null) return null;
+    total = exactSum([total, figure]) ?? 0;
+    return total;
+  });
+}
+
+/** The side of the mark that is off it, as a word of place. */
+export function offWord(good: GoodSide): 'under' | 'over' {
+  return good === 'atLeast' ? 'under' : 'over';
+}

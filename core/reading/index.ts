@@ -1,0 +1,10 @@
+export { offWord } from './compare';
+export { readChart, type ReadingContext } from './readChart';
+export type {
+  Comparison,
+  Reading,
+  ReadPeriod,
+  ReadRule,
+  ReadSeries,
+  ReadStandout,
+} from './reading';

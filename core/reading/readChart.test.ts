@@ -1,0 +1,206 @@
+import { formatDay, type Grain, parseDay, periodStart } from '../calendar';
+import { type ChartDefinition, frameRequest, type SeriesDefinition } from '../chart';
+import { type Frame, frameKey } from '../frame';
+import { readChart } from './readChart';
+
+const day = (text: string) => parseDay(text) as number;
+
+function frame(figures: Record<string, number | null>, recordedGrain: Grain = 'month'): Frame {
+  const periods = Object.keys(figures).map((month) => periodStart(day(`${month}-01`), 'month'));
+  const lastDay = periods.at(-1) ?? null;
+  return {
+    periods,
+    keys: [''],
+    values: [Object.values(figures)],
+    exact: true,
+    lastDay,
+    recordedGrain,
+    rows: 9,
+  };
+}
+
+const series = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition => ({
+  id,
+  name: id,
+  role: id === 'Budget' ? 'budget' : 'actual',
+  figures: { sourceId: id === 'Budget' ? 2 : 1, date: 'month', aggregate: 'sum', column: id },
+  split: null,
+  mark: id === 'Budget' ? null : { against: 'Budget', good: 'atLeast' },
+  colour: null,
+  ...more,
+});
+
+function chart(more: Partial<ChartDefinition> = {}): ChartDefinition {
+  return {
+    version: 1,
+    title: 'Fares against budget',
+    grain: 'month',
+    span: { from: null, to: null },
+    series: [series('Fares'), series('Budget')],
+    yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
+    colourRules: [
+      { id: 'off', series: 'Fares', when: 'offMark', colour: 'brick' },
+      { id: 'on', series: 'Fares', when: 'onMark', colour: 'indigo' },
+    ],
+    standouts: [
+      { id: 'high', series: 'Fares', pick: 'highest' },
+      { id: 'low', series: 'Fares', pick: 'lowest' },
+    ],
+    ...more,
+  };
+}
+
+const fares = { '2026-01': 10, '2026-02': 14, '2026-03': null, '2026-04': 20, '2026-05': 3 };
+const budget = {
+  '2026-01': 12,
+  '2026-02': 12,
+  '2026-03': 12,
+  '2026-04': 20,
+  '2026-05': 12,
+  '2026-06': 12,
+};
+
+function read(definition: ChartDefinition, actual: Frame = frame(fares), today = '2026-05-20') {
+  const [first, second] = definition.series;
+  const frames = {
+    [frameKey(frameRequest(definition, first as SeriesDefinition))]: actual,
+    ...(second && { [frameKey(frameRequest(definition, second))]: frame(budget) }),
+  };
+  return readChart(definition, frames, { today: day(today) });
+}
+
+describe('a chart of actuals against a budget', () => {
+  const reading = read(chart());
+  const [actual] = reading.series;
+
+  it('judges finished figures only, and none that is missing', () => {
+    expect(actual?.comparison?.judgements).toEqual(['off', 'on', null, 'on', null, null]);
+    expect(actual?.comparison?.caughtBy).toEqual(['off', 'on', null, 'on', null, null]);
+    expect(actual?.comparison?.differences).toEqual([-2, 2, null, 0, -9, null]);
+    expect(actual?.comparison?.running).toEqual([-2, 0, null, 0, null, null]);
+    expect(reading.rules.map(({ name, caught }) => [name, caught.length])).toEqual([
+      ['Under Budget', 1],
+      ['On or over Budget', 2],
+    ]);
+  });
+
+  it('changes colour exactly at the crossing and leaves the gap open', () => {
+    const [january, february] = reading.periods.map(({ middle }) => middle) as [number, number];
+    const drawn = actual?.pieces.map(({ x, colour, open }) => [x[0], x.at(-1), colour, open]);
+    const half = (january + february) / 2;
+    expect(drawn).toEqual([
+      [january, half, 'brick', false],
+      [half, february, 'indigo', false],
+      [reading.periods[3]?.middle, reading.periods[4]?.middle, 'teal', true],
+    ]);
+  });
+
+  it('keeps the open period out of extremes and totals, and says so', () => {
+    expect(reading.standouts.map(({ pick, figure }) => [pick, figure])).toEqual([
+      ['highest', 20],
+      ['lowest', 10],
+    ]);
+    expect(reading.remarks).toEqual([
+      'May 2026 is not complete yet: it is drawn lighter and not judged.',
+    ]);
+    expect(reading.standing).toBe('Fares stands at 44 this year, exactly on Budget.');
+    expect(reading.summary).toContain('Fares ends at 3 in May 2026');
+  });
+
+  it('moves crossing, extremes and labels when one actual changes', () => {
+    const again = read(chart(), frame({ ...fares, '2026-02': 10, '2026-04': 8 }));
+    expect(again.series[0]?.comparison?.judgements).toEqual([
+      'off',
+      'off',
+      null,
+      'off',
+      null,
+      null,
+    ]);
+    expect(again.series[0]?.comparison?.spells.map(({ from, to }) => [from, to])).toEqual([
+      [0, 1],
+      [3, 3],
+    ]);
+    expect(again.standouts.map(({ pick, label, period }) => [pick, label, period])).toEqual([
+      ['highest', '10', 0],
+      ['highest', '10', 1],
+      ['lowest', '8', 3],
+    ]);
+  });
+});
+
+it('turns the good side for costs', () => {
+  const costs = series('Fares', { mark: { against: 'Budget', good: 'atMost' } });
+  const reading = read(chart({ series: [costs, series('Budget')] }));
+  expect(reading.series[0]?.comparison?.judgements.slice(0, 2)).toEqual(['on', 'off']);
+  expect(reading.rules[0]?.name).toBe('Over Budget');
+});
+
+it.each([
+  { value: { kind: 'number', number: 15 } as const, found: 15, scope: '' },
+  {
+    value: { kind: 'statistic', statistic: 'mean', series: 'Fares' } as const,
+    found: 44 / 3,
+    scope: 'mean of Fares over 3 finished figures shown',
+  },
+  {
+    value: { kind: 'statistic', statistic: 'median', series: 'Fares' } as const,
+    found: 14,
+    scope: 'median of Fares over 3 finished figures shown',
+  },
+  {
+    value: { kind: 'statistic', statistic: 'mean', series: 'gone' } as const,
+    found: null,
+    scope: 'mean of a series that is gone over 0 finished figures shown',
+  },
+])('finds the yardstick $scope$value.number', ({ value, found, scope }) => {
+  const line = { id: 'level', kind: 'line', name: 'Level', value, onAxis: true } as const;
+  const compared = series('Fares', { mark: { against: 'level', good: 'atLeast' } });
+  const reading = read(chart({ yardsticks: [line], series: [compared, series('Budget')] }));
+  expect(reading.yardsticks[0]).toMatchObject({ value: found, scope });
+  expect(reading.series[0]?.comparison?.markName ?? null).toBe(found === null ? null : 'Level');
+});
+
+it('reads daily figures that stop inside a month as not complete', () => {
+  const daily = { ...frame(fares, 'day'), lastDay: day('2026-05-20') };
+  const reading = read(chart(), daily, '2026-08-01');
+  expect(
+    reading.periods
+      .map(({ start, open }) => [formatDay(start).slice(0, 7), open])
+      .filter(([, open]) => open),
+  ).toEqual([['2026-05', true]]);
+});
+
+it('does not draw a monthly budget by day, and says why', () => {
+  const reading = read(chart({ grain: 'day' }));
+  expect(reading.series[1]?.last).toBeNull();
+  expect(reading.remarks[0]).toMatch(/Fares is recorded by month, so it is not drawn by day/);
+});
+
+it('keeps the colours of a split when a new word arrives', () => {
+  const split = series('Fares', {
+    split: { column: 'route', order: ['South', 'North'] },
+    mark: null,
+  });
+  const routes = (keys: string[]) => ({
+    ...frame({}),
+    keys,
+    periods: [day('2026-01-01')],
+    values: keys.map(() => [1]),
+  });
+  const strokes = (keys: string[]) =>
+    Object.fromEntries(
+      read(chart({ series: [split] }), routes(keys)).series.map(({ key, stroke }) => [
+        key,
+        stroke.colour,
+      ]),
+    );
+  const before = strokes(['North', 'South']);
+  expect(strokes(['Ashby', 'North', 'South'])).toMatchObject(before);
+});
+
+it('reads a chart without figures as empty, not as broken', () => {
+  const reading = readChart(chart(), {}, { today: 0 });
+  expect(reading.periods).toEqual([]);
+  expect(reading.summary).toBe('Fares against budget: nothing to draw yet.');
+});

@@ -1,0 +1,82 @@
+import type { Day, Grain } from '../calendar';
+import type { Colour, ColourRuleDefinition, GoodSide } from '../chart';
+import type { FigureFormat, ValueAxis } from '../labels';
+import type { Judgement, StrokePiece } from '../rules';
+import type { AxisPeriod, SeriesLine } from '../series';
+import type { Spell } from '../spells';
+import type { Figures } from '../statistics';
+import type { Yardstick } from '../yardsticks';
+
+/** A period with its name. */
+export interface ReadPeriod extends AxisPeriod {
+  label: string;
+}
+
+/** A compared series against its mark, one entry a period. */
+export interface Comparison {
+  markName: string;
+  /** the id of the line or yardstick it is held against */
+  markId: string;
+  good: GoodSide;
+  exact: boolean;
+  marks: Figures;
+  differences: Figures;
+  /** the summed difference so far, of finished periods */
+  running: Figures;
+  judgements: Judgement[];
+  /** which colour rule caught each figure */
+  caughtBy: (string | null)[];
+  spells: Spell[];
+}
+
+/** One line of the chart, ready to be drawn. */
+export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
+  /** the id of the series' definition, which the lines of a split share */
+  definitionId: string;
+  comparison: Comparison | null;
+  pieces: (StrokePiece & { colour: Colour })[];
+  /** the place of the last period that has a figure */
+  last: number | null;
+}
+
+/** A colour rule and what it caught. */
+export interface ReadRule extends ColourRuleDefinition {
+  name: string;
+  caught: { series: string; period: number }[];
+  /** how many figures it looked at */
+  judged: number;
+  /** empty, or why the rule is of no use as it stands */
+  warning: string;
+}
+
+/** One point picked out. */
+export interface ReadStandout {
+  id: string;
+  pick: 'highest' | 'lowest';
+  series: string;
+  period: number;
+  figure: number;
+  label: string;
+}
+
+/** The finished result of all computation for one chart, before any drawing. */
+export interface Reading {
+  title: string;
+  grain: Grain;
+  today: Day;
+  periods: ReadPeriod[];
+  series: ReadSeries[];
+  yardsticks: Yardstick[];
+  rules: ReadRule[];
+  standouts: ReadStandout[];
+  axis: ValueAxis;
+  format: FigureFormat;
+  /** what is drawn, in a line */
+  described: string;
+  /** where things stand, in a sentence; empty when nothing is compared */
+  standing: string;
+  /** what the reader should know about how the figures came about */
+  remarks: string[];
+  /** the chart in words, for those who cannot see it */
+  summary: string;
+}

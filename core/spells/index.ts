@@ -1,0 +1,1 @@
+export { findSpells, type Spell } from './spells';

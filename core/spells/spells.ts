@@ -1,0 +1,38 @@
+import type { Judgement } from '../rules';
+import type { Figures } from '../statistics';
+import { exactSum } from '../values';
+
+/** An unbroken run of finished periods off the mark. */
+export interface Spell {
+  /** the places of its first and last period */
+  from: number;
+  to: number;
+  periods: number;
+  /** the summed difference from the mark */
+  total: number;
+  /** it ends at the last finished period that has a figure */
+  ongoing: boolean;
+}
+
+/**
+ * Finds the spells of a compared series.
+ * @param judgements one a period; open and missing periods are null and end a spell
+ * @param differences figure less mark, one a period
+ */
+export function findSpells(judgements: readonly Judgement[], differences: Figures): Spell[] {
+  const last = judgements.findLastIndex((judgement) => judgement !== null);
+  const spells: Spell[] = [];
+  judgements.forEach((judgement, place) => {
+    if (judgement !== 'off') return;
+    const before = spells.at(-1);
+    if (before && before.to === place - 1) before.to = place;
+    else spells.push({ from: place, to: place, periods: 0, total: 0, ongoing: false });
+  });
+  return spells.map(({ from, to }) => ({
+    from,
+    to,
+    periods: to - from + 1,
+    total: exactSum(differences.slice(from, to + 1)) ?? 0,
+    ongoing: to === last,
+  }));
+}

@@ -1,0 +1,1 @@
+export { extremePlaces } from './standouts';

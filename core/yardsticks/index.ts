@@ -1,0 +1,6 @@
+export {
+  findYardsticks,
+  type LineYardstick,
+  type TodayYardstick,
+  type Yardstick,
+} from './yardsticks';
