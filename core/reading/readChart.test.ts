@@ -177,6 +177,21 @@ it('does not draw a monthly budget by day, and says why', () => {
   expect(reading.remarks[0]).toMatch(/Fares is recorded by month, so it is not drawn by day/);
 });
 
+it('holds a quarterly level for each month of the quarter', () => {
+  const level = { sourceId: 2, date: 'month', aggregate: 'mean', column: 'Budget' } as const;
+  const definition = chart({ series: [series('Fares'), series('Budget', { figures: level })] });
+  const [fares, target] = definition.series as [SeriesDefinition, SeriesDefinition];
+  const frames = {
+    [frameKey(frameRequest(definition, fares))]: frame({ '2026-01': 1, '2026-05': 5 }),
+    [frameKey(frameRequest(definition, target))]: frame({ '2026-01': 7, '2026-04': 9 }, 'quarter'),
+  };
+  const reading = readChart(definition, frames, { today: day('2026-07-01') });
+  expect(reading.series[1]?.figures).toEqual([7, 7, 7, 9, 9]);
+  expect(reading.remarks[0]).toBe(
+    'Budget is recorded by quarter: its level holds for each month of it.',
+  );
+});
+
 it('keeps the colours of a split when a new word arrives', () => {
   const split = series('Fares', {
     split: { column: 'route', order: ['South', 'North'] },

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar';
 import type { ChartDefinition } from '../chart';
+import { isAdditive } from '../frame';
 import { figureFormat, valueAxis, writeFigure, writePeriod } from '../labels';
 import { strokePieces } from '../rules';
 import {
@@ -7,7 +8,7 @@ import {
   dateAxis,
   frameOf,
   type Frames,
-  isTooCoarse,
+  isCoarser,
   layLines,
   mostLines,
   mostPeriods,
@@ -167,10 +168,13 @@ function remarks(
 ): string[] {
   const coarse = chart.series.flatMap((one) => {
     const frame = frameOf(chart, one, frames);
-    if (!frame || !isTooCoarse(chart, frame)) return [];
-    return [
-      `${one.name} is recorded by ${frame.recordedGrain}, so it is not drawn by ${chart.grain}. Choose ${frame.recordedGrain} or longer.`,
-    ];
+    if (!frame || !isCoarser(chart, frame)) return [];
+    const recorded = `${one.name} is recorded by ${frame.recordedGrain}`;
+    return isAdditive(one.figures.aggregate)
+      ? [
+          `${recorded}, so it is not drawn by ${chart.grain}. Choose ${frame.recordedGrain} or longer.`,
+        ]
+      : [`${recorded}: its level holds for each ${chart.grain} of it.`];
   });
   const actuals = series.filter(({ role }) => role === 'actual');
   const open = periods.find(

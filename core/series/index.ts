@@ -1,2 +1,2 @@
 export { type AxisPeriod, dateAxis, mostPeriods } from './axis';
-export { frameOf, type Frames, isTooCoarse, layLines, mostLines, type SeriesLine } from './series';
+export { frameOf, type Frames, isCoarser, layLines, mostLines, type SeriesLine } from './series';

@@ -1,4 +1,4 @@
-import { grains } from '../calendar';
+import { type Day, grains, periodStart } from '../calendar';
 import {
   type ChartDefinition,
   frameRequest,
@@ -43,13 +43,14 @@ export function frameOf(
 }
 
 /** Whether a series is recorded by longer periods than the chart draws. */
-export function isTooCoarse(chart: ChartDefinition, frame: Frame): boolean {
+export function isCoarser(chart: ChartDefinition, frame: Frame): boolean {
   return grains.indexOf(frame.recordedGrain) > grains.indexOf(chart.grain);
 }
 
 /**
  * Lays all series of a chart on its date axis, one line for each word of a split.
- * A line that is recorded by longer periods than the chart draws has no figures.
+ * Of what is recorded by longer periods than the chart draws, rates and levels hold for each period
+ * within; what adds up cannot be told apart and is not drawn.
  */
 export function layLines(
   chart: ChartDefinition,
@@ -89,10 +90,13 @@ function layLine(
   frame: Frame | undefined,
   axis: readonly AxisPeriod[],
 ): SeriesLine {
-  const row =
-    frame && !isTooCoarse(chart, frame) ? frame.values[frame.keys.indexOf(key)] : undefined;
-  const places = new Map(frame?.periods.map((start, place) => [start, place]));
+  const coarser = !!frame && isCoarser(chart, frame);
   const { aggregate } = definition.figures;
+  const drawn = frame && !(coarser && isAdditive(aggregate));
+  const row = drawn ? frame.values[frame.keys.indexOf(key)] : undefined;
+  const standsAt = (start: Day) =>
+    coarser ? periodStart(periodStart(start, frame.recordedGrain), chart.grain) : start;
+  const places = new Map(frame?.periods.map((start, place) => [start, place]));
   return {
     id: definition.split ? `${definition.id}:${key}` : definition.id,
     definition,
@@ -100,7 +104,7 @@ function layLine(
     name: definition.split ? key : definition.name,
     role: definition.role,
     stroke,
-    figures: axis.map(({ start }) => row?.[places.get(start) ?? -1] ?? null),
+    figures: axis.map(({ start }) => row?.[places.get(standsAt(start)) ?? -1] ?? null),
     exact: frame?.exact ?? !divides(aggregate),
     additive: isAdditive(aggregate),
   };

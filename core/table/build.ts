@@ -1,6 +1,6 @@
 import { type Day, readDate } from '../calendar';
 import { decimalsOf } from '../values';
-import { type DecimalMark, isBlank, mostDecimals, readNumber } from './cells';
+import { type DecimalMark, isBlank, readNumber } from './cells';
 import type { ColumnUnderstanding } from './recognise';
 import { type Column, missingDay } from './table';
 
@@ -27,8 +27,7 @@ export function readCell(
   if (isBlank(text)) return null;
   if (column.kind === 'text') return text.length <= longestText ? text.trim() : doubtful;
   if (column.kind === 'number') {
-    const figure = readNumber(text, decimalMark);
-    return figure === null || decimalsOf(figure) > mostDecimals ? doubtful : figure;
+    return readNumber(text, decimalMark) ?? doubtful;
   }
   return (column.datePattern && readDate(text, column.datePattern, zone)) ?? doubtful;
 }

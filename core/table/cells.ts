@@ -1,8 +1,5 @@
 export type DecimalMark = '.' | ',';
 
-/** At most this many digits after the decimal mark are kept exactly. */
-export const mostDecimals = 12;
-
 const written: Record<DecimalMark, RegExp> = {
   '.': /^[+-]?(\d{1,3}([,'\u00a0\u202f ]\d{3})+|\d+)?(\.\d*)?(e[+-]?\d+)?$/i,
   ',': /^[+-]?(\d{1,3}([.'\u00a0\u202f ]\d{3})+|\d+)?(,\d*)?(e[+-]?\d+)?$/i,

@@ -6,7 +6,7 @@ export {
   longestText,
   readCell,
 } from './build';
-export { type DecimalMark, isBlank, mostDecimals, readNumber } from './cells';
+export { type DecimalMark, isBlank, readNumber } from './cells';
 export { type ColumnUnderstanding, recogniseColumn, recogniseDecimalMark } from './recognise';
 export {
   type Column,

@@ -1,0 +1,130 @@
+import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
+import { type ChartDefinition, chartSchema, colours } from '../core/chart';
+import type { Frame } from '../core/frame';
+import type { Problem } from '../core/values';
+
+export const dashboardRoles = ['owner', 'editor', 'reader'] as const;
+export type DashboardRole = (typeof dashboardRoles)[number];
+
+/** The grid of a dashboard: how many columns it has, and how high its rows are in pixels. */
+export const grid = { columns: 12, rowHeight: 36, gap: 12 };
+
+/** Where a chart lies on the grid, in columns and rows. */
+export const placeShape = object({
+  x: number().integer().min(0).max(11).required(),
+  y: number().integer().min(0).max(1000).required(),
+  w: number().integer().min(3).max(12).required(),
+  h: number().integer().min(4).max(40).required(),
+});
+export type GridPlace = InferType<typeof placeShape>;
+
+const title = string().trim().required('Write a title.').max(160);
+const revision = number().integer().min(1).required();
+
+export const newDashboardBody = object({ title, zone: string().max(60).required() });
+
+export const dashboardBody = object({ title, revision });
+
+export const placesBody = object({
+  revision,
+  places: array(object({ chartId: number().required(), place: placeShape.nullable().defined() }))
+    .required()
+    .max(100),
+});
+
+export const noteColours = colours.filter((colour) => colour !== 'ink' && colour !== 'grey');
+
+export const noteBody = object({
+  /** a date written 2026-11-23 */
+  day: string()
+    .matches(/^\d{4}-\d\d-\d\d$/, 'Write the date as 2026-11-23.')
+    .required(),
+  series: string().max(600).nullable().defined().default(null),
+  text: string().trim().required('Write the note.').max(2000),
+  colour: mixed<(typeof noteColours)[number]>().oneOf(noteColours).required(),
+});
+
+export const noteChangeBody = noteBody.shape({ revision });
+
+export const noteShape = noteBody.shape({
+  id: number().required(),
+  chartId: number().required(),
+  /** given once, in the order written */
+  number: number().required(),
+  author: string().required(),
+  writtenAt: string().required(),
+  revision: number().required(),
+});
+export type Note = InferType<typeof noteShape>;
+
+export const chartShape = object({
+  id: number().required(),
+  dashboardId: number().required(),
+  definition: mixed<ChartDefinition>().required(),
+  place: placeShape.nullable().defined().default(null),
+  revision: number().required(),
+});
+export type Chart = InferType<typeof chartShape>;
+
+export const newChartBody = object({ definition: chartSchema.required() });
+export const chartBody = object({ revision, definition: chartSchema.required() });
+
+export const dashboardSummaryShape = object({
+  id: number().required(),
+  title: string().required(),
+  role: mixed<DashboardRole>().oneOf(dashboardRoles).required(),
+  owner: string().required(),
+  charts: number().required(),
+  changedAt: string().required(),
+});
+export type DashboardSummary = InferType<typeof dashboardSummaryShape>;
+
+export const dashboardShape = object({
+  id: number().required(),
+  title: string().required(),
+  /** readers by link have no other role than this */
+  role: mixed<DashboardRole>().oneOf(dashboardRoles).required(),
+  revision: number().required(),
+  /** today in the dashboard's zone, written 2026-11-23 */
+  today: string().required(),
+  charts: array(chartShape.required()).required(),
+  notes: array(noteShape.required()).required(),
+});
+export type Dashboard = InferType<typeof dashboardShape>;
+
+export const accessBody = object({
+  email: string()
+    .trim()
+    .lowercase()
+    .email('Write an e-mail address.')
+    .required('Write an e-mail address.'),
+  role: mixed<'editor' | 'reader'>().oneOf(['editor', 'reader']).required(),
+});
+
+export const sharingShape = object({
+  people: array(
+    object({
+      id: number().required(),
+      name: string().required(),
+      email: string().required(),
+      role: mixed<DashboardRole>().oneOf(dashboardRoles).required(),
+    }),
+  ).required(),
+  links: array(
+    object({ id: number().required(), token: string().required(), madeAt: string().required() }),
+  ).required(),
+});
+export type Sharing = InferType<typeof sharingShape>;
+
+/** The figures of one chart: a frame for each request, by its key. */
+export interface ChartFrames {
+  /** today in the dashboard's zone, written 2026-11-23 */
+  today: string;
+  frames: Record<string, Frame>;
+  /** why a request has no frame */
+  problems: Problem[];
+}
+
+export const createdShape = object({ id: number().required() });
+export const revisedShape = object({ revision: number().required() });
+export const removedShape = object({ restorable: boolean().required() });

@@ -1,0 +1,174 @@
+import { type Day, formatDay } from '../core/calendar';
+import type { ChartDefinition, SeriesDefinition } from '../core/chart';
+import { story } from './ferries';
+
+/** A chart of the demo's dashboard, and where it lies. */
+export interface DemoChart {
+  definition: ChartDefinition;
+  place: { x: number; y: number; w: number; h: number };
+}
+
+/** The ids the demo's sources were given, by name. */
+export type SourceIds = Readonly<Record<string, number>>;
+
+const empty = { version: 1, grain: 'month', span: { from: null, to: null } } as const;
+
+/** The charts of the monthly board. */
+export function boardCharts(sources: SourceIds): DemoChart[] {
+  const series = (
+    id: string,
+    name: string,
+    role: SeriesDefinition['role'],
+    figures: [source: string, date: string, aggregate: 'sum' | 'mean', column: string],
+    more: Partial<SeriesDefinition> = {},
+  ): SeriesDefinition => ({
+    ...{ id, name, role, split: null, mark: null, colour: null },
+    figures: {
+      sourceId: sources[figures[0]] ?? 0,
+      date: figures[1],
+      aggregate: figures[2],
+      column: figures[3],
+    },
+    ...more,
+  });
+  const judged = (of: string) => [
+    { id: `${of}-off`, series: of, when: 'offMark', colour: 'brick' } as const,
+    { id: `${of}-on`, series: of, when: 'onMark', colour: 'indigo' } as const,
+  ];
+  const extremes = (of: string) => [
+    { id: `${of}-high`, series: of, pick: 'highest' } as const,
+    { id: `${of}-low`, series: of, pick: 'lowest' } as const,
+  ];
+  const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;
+  return [
+    {
+      place: { x: 0, y: 0, w: 6, h: 7 },
+      definition: {
+        ...empty,
+        title: 'Fares against budget',
+        series: [
+          series('fares', 'Fare revenue', 'actual', ['Sailings', 'Date', 'sum', 'Fare revenue'], {
+            mark: { against: 'budget', good: 'atLeast' },
+          }),
+          series('budget', 'Budget', 'budget', ['Budget', 'Month', 'sum', 'Fare revenue budget']),
+          series('forecast', 'Forecast', 'forecast', [
+            'Forecast',
+            'Month',
+            'sum',
+            'Fare revenue forecast',
+          ]),
+        ],
+        yardsticks: [today],
+        colourRules: judged('fares'),
+        standouts: extremes('fares'),
+      },
+    },
+    {
+      place: { x: 6, y: 0, w: 6, h: 7 },
+      definition: {
+        ...empty,
+        title: 'Passengers by route',
+        grain: 'week',
+        series: [
+          series('passengers', 'Passengers', 'actual', ['Sailings', 'Date', 'sum', 'Passengers'], {
+            split: {
+              column: 'Route',
+              order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
+            },
+          }),
+        ],
+        yardsticks: [],
+        colourRules: [],
+        standouts: [],
+      },
+    },
+    {
+      place: { x: 0, y: 7, w: 6, h: 7 },
+      definition: {
+        ...empty,
+        title: 'Punctuality against target',
+        series: [
+          series('on-time', 'On time', 'actual', ['Sailings', 'Date', 'mean', 'On time %'], {
+            mark: { against: 'target', good: 'atLeast' },
+          }),
+          series('target', 'Target', 'target', [
+            'Punctuality targets',
+            'Quarter',
+            'mean',
+            'Target %',
+          ]),
+        ],
+        yardsticks: [],
+        colourRules: judged('on-time'),
+        standouts: extremes('on-time'),
+      },
+    },
+    {
+      place: { x: 6, y: 7, w: 6, h: 7 },
+      definition: {
+        ...empty,
+        title: 'Fuel cost against budget',
+        series: [
+          series('fuel', 'Fuel cost', 'actual', ['Sailings', 'Date', 'sum', 'Fuel cost'], {
+            mark: { against: 'budget', good: 'atMost' },
+          }),
+          series('budget', 'Budget', 'budget', ['Budget', 'Month', 'sum', 'Fuel cost budget']),
+        ],
+        yardsticks: [today],
+        colourRules: judged('fuel'),
+        standouts: [{ id: 'fuel-high', series: 'fuel', pick: 'highest' }],
+      },
+    },
+    {
+      place: { x: 0, y: 14, w: 12, h: 7 },
+      definition: {
+        ...empty,
+        title: 'Passenger rating, where it was asked',
+        series: [
+          series('rating', 'Rating', 'actual', ['Passenger survey', 'Asked on', 'mean', 'Rating'], {
+            mark: { against: 'usual', good: 'atLeast' },
+          }),
+        ],
+        yardsticks: [
+          {
+            id: 'usual',
+            kind: 'line',
+            name: 'Median',
+            value: { kind: 'statistic', statistic: 'median', series: 'rating' },
+            onAxis: true,
+          },
+        ],
+        colourRules: judged('rating'),
+        standouts: [],
+      },
+    },
+  ];
+}
+
+/** The notes of the monthly board, in the order they were written. */
+export function boardNotes(asOf: Day) {
+  const { storms, quayClosed, fuelJump } = story(asOf);
+  return [
+    {
+      chart: 'Fares against budget',
+      day: formatDay((storms[0] as [Day, Day])[0]),
+      series: 'fares',
+      text: 'Storm week: most sailings were lost, and with them the fares.',
+      colour: 'moss',
+    },
+    {
+      chart: 'Fuel cost against budget',
+      day: formatDay(fuelJump),
+      series: 'fuel',
+      text: 'Fuel price up 18% overnight. The contract renews in April.',
+      colour: 'ochre',
+    },
+    {
+      chart: 'Passengers by route',
+      day: formatDay(quayClosed[0]),
+      series: null,
+      text: 'Osk quay closed for works. Passengers moved to the Harbour boat.',
+      colour: 'plum',
+    },
+  ].filter(({ day }) => day <= formatDay(asOf));
+}

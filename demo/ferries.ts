@@ -1,0 +1,190 @@
+import { dateOfDay, type Day, dayOf, formatDay, nextPeriod, periodStart } from '../core/calendar';
+
+/*
+ * Pellow Isles Ferries, a made-up company. Everything here is a function of the as-of date alone, so
+ * that pictures and tests stay the same; the figures run from the first day of last year to it.
+ */
+
+/** A route, with passengers on a mean day, fare a head, and growth a year. */
+interface Route {
+  name: string;
+  passengers: number;
+  fare: number;
+  growth: number;
+}
+
+const routes: Route[] = [
+  { name: 'Harbour to Fenn', passengers: 1620, fare: 8.9, growth: -0.06 },
+  { name: 'Fenn to Osk', passengers: 1180, fare: 9.6, growth: 0.42 },
+  { name: 'Tarrow to Quill', passengers: 890, fare: 7.4, growth: 0.02 },
+  { name: 'Quill to Skerrow', passengers: 420, fare: 11.2, growth: 0 },
+];
+
+/** A file of the company, as CSV. */
+export interface DemoFile {
+  /** the name of the source it becomes */
+  source: string;
+  fileName: string;
+  csv: string;
+}
+
+/** Days of the story, counted in the as-of year and the one before. */
+export function story(asOf: Day) {
+  const year = dateOfDay(asOf).year;
+  const day = (ofYear: number, month: number, date: number) => dayOf(ofYear, month, date) as Day;
+  return {
+    firstDay: day(year - 1, 1, 1),
+    storms: [
+      [day(year - 1, 1, 11), day(year - 1, 1, 19)],
+      [day(year - 1, 12, 6), day(year - 1, 12, 12)],
+      [day(year, 1, 18), day(year, 1, 30)],
+    ] as [Day, Day][],
+    quayClosed: [day(year, 2, 9), day(year, 3, 20)] as [Day, Day],
+    fuelJump: day(year, 3, 9),
+    yearEnd: day(year, 12, 31),
+  };
+}
+
+/** All files of the company as they stand on a day. */
+export function ferryFiles(asOf: Day): DemoFile[] {
+  return [sailings(asOf), budget(asOf), targets(asOf), forecast(asOf), ratings(asOf)];
+}
+
+/** A small generator of numbers from 0 to 1, the same for the same seed (a linear congruence). */
+function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+/** Summer is high season; 1 is the mean of the year. */
+function season(day: Day): number {
+  const { dayOfYear } = dateOfDay(day);
+  return 1 + 0.36 * Math.cos(((dayOfYear - 208) / 365.25) * 2 * Math.PI);
+}
+
+const weekday = [0.9, 0.86, 0.9, 0.96, 1.12, 1.2, 1.06];
+
+const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;
+
+function sailings(asOf: Day): DemoFile {
+  const { firstDay, storms, quayClosed, fuelJump } = story(asOf);
+  const lines = [
+    'Date,Route,Sailings,Passengers,Vehicles,Fare revenue,Fuel litres,Fuel cost,Minutes late,On time %',
+  ];
+  for (let day = firstDay; day <= asOf; day += 1) {
+    const chance = seeded(day * 7919);
+    const stormy = storms.some((storm) => within(day, storm));
+    for (const route of routes) {
+      const luck = [chance(), chance(), chance(), chance(), chance()] as const;
+      if (route.name === 'Fenn to Osk' && within(day, quayClosed)) continue;
+      const planned = route.name === 'Quill to Skerrow' ? 4 : 8;
+      const sailed = stormy ? Math.round(planned * luck[0] * 0.5) : planned;
+      const years = (day - firstDay) / 365.25;
+      const demand = route.passengers * season(day) * (weekday[dateOfDay(day).dayOfWeek - 1] ?? 1);
+      const passengers = Math.round(
+        demand * (1 + route.growth * years) * (0.9 + 0.22 * luck[1]) * (sailed / planned) ** 0.8,
+      );
+      const revenue = passengers * route.fare * (0.97 + 0.06 * luck[2]);
+      const litres = Math.round(sailed * (stormy ? 260 : 212) * (0.95 + 0.1 * luck[3]));
+      const price = day >= fuelJump ? 1.04 : 0.88;
+      const winter = season(day) < 0.85 ? 3.2 : 0;
+      const late =
+        2 + winter + 9 * luck[4] ** 3 + (stormy ? 14 : 0) + (season(day) > 1.3 ? 1.6 : 0);
+      const onTime = Math.max(40, 98.5 - late * 1.05);
+      lines.push(
+        [
+          ...[formatDay(day), route.name, sailed, passengers, Math.round(passengers * 0.21)],
+          ...[revenue.toFixed(2), litres, (litres * price).toFixed(2)],
+          ...[sailed ? (late * sailed).toFixed(1) : '', sailed ? onTime.toFixed(1) : ''],
+        ].join(','),
+      );
+    }
+  }
+  return { source: 'Sailings', fileName: 'sailings.csv', csv: lines.join('\n') };
+}
+
+function monthsBetween(from: Day, to: Day): Day[] {
+  const months: Day[] = [];
+  for (let month = from; month <= to; month = nextPeriod(month, 'month')) months.push(month);
+  return months;
+}
+
+/** What a calm month would bring, from the routes' own figures. */
+function calmMonth(month: Day, firstDay: Day) {
+  let revenue = 0;
+  let fuel = 0;
+  for (let day = month; day < nextPeriod(month, 'month'); day += 1) {
+    for (const { passengers, fare, growth, name } of routes) {
+      const years = (day - firstDay) / 365.25;
+      revenue += passengers * season(day) * fare * (1 + growth * years);
+      fuel += (name === 'Quill to Skerrow' ? 4 : 8) * 212 * 0.88;
+    }
+  }
+  return { revenue, fuel };
+}
+
+/** Typed by the office in the local way: semicolons, decimal commas, days first. */
+function budget(asOf: Day): DemoFile {
+  const { firstDay, yearEnd } = story(asOf);
+  const lines = ['Month;Fare revenue budget;Fuel cost budget'];
+  for (const month of monthsBetween(firstDay, yearEnd)) {
+    const { revenue, fuel } = calmMonth(month, firstDay);
+    const { month: number, year } = dateOfDay(month);
+    // The office plans a flatter year than the islands have, and less growth.
+    const planned = revenue * (season(month + 14) > 1 ? 0.955 : 1.005);
+    const date = `01.${String(number).padStart(2, '0')}.${year}`;
+    const typed = (figure: number) =>
+      `${Math.round(figure / 1000)}.000,00`.replace(/(\d)(\d{3}\.000)/, '$1.$2');
+    lines.push([date, typed(planned), typed(fuel * 1.01)].join(';'));
+  }
+  return { source: 'Budget', fileName: 'budget.csv', csv: lines.join('\r\n') };
+}
+
+function targets(asOf: Day): DemoFile {
+  const { firstDay, yearEnd } = story(asOf);
+  const quarters = monthsBetween(firstDay, yearEnd).filter(
+    (month) => periodStart(month, 'quarter') === month,
+  );
+  const lines = quarters.map((quarter) => {
+    const target = dateOfDay(quarter).month === 1 ? 90 : 92;
+    return `${formatDay(quarter)},${target}`;
+  });
+  return {
+    source: 'Punctuality targets',
+    fileName: 'punctuality-targets.csv',
+    csv: ['Quarter,Target %', ...lines].join('\n'),
+  };
+}
+
+function forecast(asOf: Day): DemoFile {
+  const { firstDay, yearEnd } = story(asOf);
+  const lines = monthsBetween(periodStart(asOf, 'month'), yearEnd).map((month) => {
+    const { revenue } = calmMonth(month, firstDay);
+    return `${formatDay(month)},${(Math.round(revenue / 500) * 500 * 0.985).toFixed(2)}`;
+  });
+  return {
+    source: 'Forecast',
+    fileName: 'forecast.csv',
+    csv: ['Month,Fare revenue forecast', ...lines].join('\n'),
+  };
+}
+
+/** A survey that was not always asked: whole months are missing, and some cells are blank. */
+function ratings(asOf: Day): DemoFile {
+  const { firstDay } = story(asOf);
+  const lines = monthsBetween(firstDay, asOf - 31).flatMap((month, place) => {
+    if ([3, 4, 9, 16].includes(place)) return [];
+    const chance = seeded(month);
+    const rating = 3.6 + 0.5 * (season(month) - 1) + chance() * 0.6;
+    const asked = formatDay(month + 4 + Math.floor(chance() * 20));
+    return [`${asked},${place === 11 ? '' : rating.toFixed(1)},${80 + Math.round(chance() * 140)}`];
+  });
+  return {
+    source: 'Passenger survey',
+    fileName: 'passenger-survey.csv',
+    csv: ['Asked on,Rating,Answers', ...lines].join('\n'),
+  };
+}

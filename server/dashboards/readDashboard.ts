@@ -1,0 +1,72 @@
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+import type { Chart, Dashboard, DashboardRole, Note } from '../../contract';
+import { dayInZone, formatDay, parseDay } from '../../core/calendar';
+import { type Queries, tables } from '../database';
+import { notFound } from '../http';
+
+/** Today in a zone; STAND_MARK_TODAY sets it for pictures and tests that must not change. */
+export function todayIn(zone: string): string {
+  const set = process.env.STAND_MARK_TODAY ?? '';
+  return parseDay(set) === null ? formatDay(dayInZone(new Date(), zone)) : set;
+}
+
+type ChartRow = typeof tables.charts.$inferSelect;
+
+/** A chart as it is sent. */
+export function chartOf({ id, dashboardId, definition, place, revision }: ChartRow): Chart {
+  return { id, dashboardId, definition, place, revision };
+}
+
+/** Reads a dashboard with its charts and notes, as far as a role may see them. */
+export async function readDashboard(
+  queries: Queries,
+  dashboardId: number,
+  role: DashboardRole,
+): Promise<Dashboard> {
+  const { dashboards, charts } = tables;
+  const [found] = await queries.select().from(dashboards).where(eq(dashboards.id, dashboardId));
+  if (!found) throw notFound('dashboard');
+  const own = await queries
+    .select()
+    .from(charts)
+    .where(and(eq(charts.dashboardId, dashboardId), isNull(charts.deletedAt)))
+    .orderBy(asc(charts.id));
+  // A chart that is not laid on the dashboard yet is the editors' own business.
+  const visible = own.filter(({ place }) => role !== 'reader' || place !== null);
+  const shown = new Set(visible.map(({ id }) => id));
+  const notes = await readNotes(queries, eq(tables.notes.dashboardId, dashboardId));
+  const { id, title, revision, zone } = found;
+  return {
+    ...{ id, title, role, revision },
+    today: todayIn(zone),
+    charts: visible.map(chartOf),
+    notes: notes.filter(({ chartId }) => shown.has(chartId)),
+  };
+}
+
+/** The notes that meet a condition, the latest first. */
+export async function readNotes(queries: Queries, which: ReturnType<typeof eq>): Promise<Note[]> {
+  const { notes, people } = tables;
+  const rows = await queries
+    .select({ note: notes, author: people.name })
+    .from(notes)
+    .innerJoin(people, eq(people.id, notes.authorId))
+    .where(and(which, isNull(notes.deletedAt)))
+    .orderBy(desc(notes.number));
+  return rows.map(({ note, author }) => {
+    const { id, chartId, number, day, series, text, revision } = note;
+    const colour = note.colour as Note['colour'];
+    return {
+      id,
+      chartId,
+      number,
+      day,
+      series,
+      text,
+      colour,
+      author,
+      writtenAt: note.writtenAt.toISOString(),
+      revision,
+    };
+  });
+}

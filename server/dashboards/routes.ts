@@ -1,0 +1,153 @@
+import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { Router } from 'express';
+import { dashboardBody, type DashboardSummary, newDashboardBody, placesBody } from '../../contract';
+import { type Database, type Queries, tables } from '../database';
+import { changedMeanwhile, notFound, readBody, readId, Refusal } from '../http';
+import { requirePerson } from '../people';
+import { requireRole } from './access';
+import { readDashboard, todayIn } from './readDashboard';
+
+const { access, charts, dashboards, people } = tables;
+
+/** Making, reading, naming, arranging and removing dashboards. */
+export function dashboardRoutes(database: Database): Router {
+  const router = Router();
+
+  router.get('/dashboards', async (request, response) => {
+    const person = await requirePerson(database, request);
+    response.json(await listDashboards(database, person.id));
+  });
+
+  router.post('/dashboards', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const { title, zone } = readBody(request, newDashboardBody);
+    knownZone(zone);
+    const id = await database.transaction(async (change) => {
+      const [{ insertId }] = await change
+        .insert(dashboards)
+        .values({ title, zone, changedAt: new Date() });
+      await change
+        .insert(access)
+        .values({ dashboardId: insertId, personId: person.id, role: 'owner' });
+      return insertId;
+    });
+    response.status(201).json({ id });
+  });
+
+  router.get('/dashboards/:id', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const role = await requireRole(database, person, readId(request), 'reader');
+    response.json(await readDashboard(database, readId(request), role));
+  });
+
+  router.put('/dashboards/:id', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const { title, revision } = readBody(request, dashboardBody);
+    const id = readId(request);
+    await requireRole(database, person, id, 'editor');
+    await database.transaction(async (change) => {
+      await revise(change, id, revision);
+      await change.update(dashboards).set({ title }).where(eq(dashboards.id, id));
+    });
+    response.json({ revision: revision + 1 });
+  });
+
+  router.put('/dashboards/:id/places', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const { places, revision } = readBody(request, placesBody);
+    const id = readId(request);
+    await requireRole(database, person, id, 'editor');
+    await database.transaction(async (change) => {
+      await revise(change, id, revision);
+      for (const { chartId, place } of places) {
+        const own = and(
+          eq(charts.id, chartId),
+          eq(charts.dashboardId, id),
+          isNull(charts.deletedAt),
+        );
+        const [{ affectedRows }] = await change.update(charts).set({ place }).where(own);
+        if (affectedRows === 0) throw notFound('chart on this dashboard');
+      }
+    });
+    response.json({ revision: revision + 1 });
+  });
+
+  router.delete('/dashboards/:id', async (request, response) => {
+    const person = await requirePerson(database, request);
+    await requireRole(database, person, readId(request), 'owner');
+    await database
+      .update(dashboards)
+      .set({ deletedAt: new Date() })
+      .where(eq(dashboards.id, readId(request)));
+    response.json({ restorable: true });
+  });
+
+  router.post('/dashboards/:id/restore', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const id = readId(request);
+    const owned = and(
+      eq(access.dashboardId, id),
+      eq(access.personId, person.id),
+      eq(access.role, 'owner'),
+    );
+    const [found] = await database.select().from(access).where(owned);
+    if (!found) throw notFound('dashboard');
+    await database.update(dashboards).set({ deletedAt: null }).where(eq(dashboards.id, id));
+    response.json({ id });
+  });
+
+  return router;
+}
+
+/** Steps the revision on, unless somebody else has done so since the caller read it. */
+async function revise(change: Queries, id: number, revision: number) {
+  const [{ affectedRows }] = await change
+    .update(dashboards)
+    .set({ revision: revision + 1, changedAt: new Date() })
+    .where(and(eq(dashboards.id, id), eq(dashboards.revision, revision)));
+  if (affectedRows === 0)
+    throw changedMeanwhile('dashboard', await readDashboard(change, id, 'editor'));
+}
+
+function knownZone(zone: string) {
+  try {
+    todayIn(zone);
+  } catch {
+    throw new Refusal(422, {
+      code: 'unknown-zone',
+      sentence: `“${zone}” is no time zone. Write one as Europe/Lisbon.`,
+    });
+  }
+}
+
+async function listDashboards(database: Database, personId: number): Promise<DashboardSummary[]> {
+  const rows = await database
+    .select({
+      id: dashboards.id,
+      title: dashboards.title,
+      role: access.role,
+      changedAt: dashboards.changedAt,
+    })
+    .from(access)
+    .innerJoin(dashboards, eq(dashboards.id, access.dashboardId))
+    .where(and(eq(access.personId, personId), isNull(dashboards.deletedAt)))
+    .orderBy(desc(dashboards.changedAt));
+  if (rows.length === 0) return [];
+  const ids = rows.map(({ id }) => id);
+  const owners = await database
+    .select({ id: access.dashboardId, name: people.name })
+    .from(access)
+    .innerJoin(people, eq(people.id, access.personId))
+    .where(and(inArray(access.dashboardId, ids), eq(access.role, 'owner')));
+  const counts = await database
+    .select({ id: charts.dashboardId, number: count() })
+    .from(charts)
+    .where(and(inArray(charts.dashboardId, ids), isNull(charts.deletedAt)))
+    .groupBy(charts.dashboardId);
+  return rows.map((row) => ({
+    ...row,
+    changedAt: row.changedAt.toISOString(),
+    owner: owners.find(({ id }) => id === row.id)?.name ?? '',
+    charts: counts.find(({ id }) => id === row.id)?.number ?? 0,
+  }));
+}

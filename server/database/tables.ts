@@ -1,0 +1,171 @@
+import {
+  boolean,
+  customType,
+  datetime,
+  index,
+  int,
+  mysqlTable,
+  primaryKey,
+  uniqueIndex,
+  varchar,
+} from 'drizzle-orm/mysql-core';
+import type { DashboardRole, FileForm, GridPlace } from '../../contract';
+import type { ChartDefinition } from '../../core/chart';
+
+const id = () => int().autoincrement().primaryKey();
+const at = (name: string) => datetime(name, { mode: 'date', fsp: 3 });
+/** MariaDB keeps JSON as text, so it is written and parsed here. */
+const json = <T>(name: string) =>
+  customType<{ data: T; driverData: string }>({
+    dataType: () => 'json',
+    toDriver: (value) => JSON.stringify(value),
+    fromDriver: (text) => JSON.parse(text) as T,
+  })(name);
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' });
+
+export const people = mysqlTable('people', {
+  id: id(),
+  email: varchar({ length: 200 }).notNull().unique(),
+  name: varchar({ length: 80 }).notNull(),
+  passwordHash: varchar('password_hash', { length: 200 }).notNull(),
+  createdAt: at('created_at').notNull(),
+});
+
+/** The token itself is only in the cookie; here is its hash. */
+export const sessions = mysqlTable('sessions', {
+  tokenHash: varchar('token_hash', { length: 64 }).primaryKey(),
+  personId: int('person_id').notNull(),
+  expiresAt: at('expires_at').notNull(),
+});
+
+export const failedSignIns = mysqlTable(
+  'failed_sign_ins',
+  {
+    id: id(),
+    email: varchar({ length: 200 }).notNull(),
+    address: varchar({ length: 60 }).notNull(),
+    at: at('at').notNull(),
+  },
+  (table) => [
+    index('failed_by_email').on(table.email, table.at),
+    index('failed_by_address').on(table.address, table.at),
+  ],
+);
+
+export const uploads = mysqlTable('uploads', {
+  id: varchar({ length: 32 }).primaryKey(),
+  ownerId: int('owner_id').notNull(),
+  fileName: varchar('file_name', { length: 250 }).notNull(),
+  bytes: int().notNull(),
+  createdAt: at('created_at').notNull(),
+});
+
+export const uploadParts = mysqlTable(
+  'upload_parts',
+  {
+    uploadId: varchar('upload_id', { length: 32 }).notNull(),
+    place: int().notNull(),
+    content: bytes().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.uploadId, table.place] })],
+);
+
+export const sources = mysqlTable('sources', {
+  id: id(),
+  ownerId: int('owner_id').notNull(),
+  name: varchar({ length: 120 }).notNull(),
+  versionId: int('version_id'),
+  deletedAt: at('deleted_at'),
+  createdAt: at('created_at').notNull(),
+});
+
+/** A column of a source version; its facts stand in the column of the same place. */
+export interface StoredColumn {
+  name: string;
+  kind: 'date' | 'number' | 'text';
+  datePattern: NonNullable<FileForm['columns']>[number]['datePattern'];
+  decimals: number;
+  words: number;
+}
+
+export const sourceVersions = mysqlTable(
+  'source_versions',
+  {
+    id: id(),
+    sourceId: int('source_id').notNull(),
+    fileName: varchar('file_name', { length: 250 }).notNull(),
+    rows: int().notNull(),
+    columns: json<StoredColumn[]>('columns').notNull(),
+    form: json<FileForm>('form').notNull(),
+    /** false while its rows are still coming in */
+    ready: boolean().notNull(),
+    createdAt: at('created_at').notNull(),
+  },
+  (table) => [index('versions_by_source').on(table.sourceId)],
+);
+
+export const dashboards = mysqlTable('dashboards', {
+  id: id(),
+  title: varchar({ length: 160 }).notNull(),
+  zone: varchar({ length: 60 }).notNull(),
+  /** the number the last note was given */
+  lastNote: int('last_note').notNull().default(0),
+  revision: int().notNull().default(1),
+  changedAt: at('changed_at').notNull(),
+  deletedAt: at('deleted_at'),
+});
+
+export const access = mysqlTable(
+  'access',
+  {
+    dashboardId: int('dashboard_id').notNull(),
+    personId: int('person_id').notNull(),
+    role: varchar({ length: 10 }).$type<DashboardRole>().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.dashboardId, table.personId] }),
+    index('access_by_person').on(table.personId),
+  ],
+);
+
+export const links = mysqlTable('links', {
+  id: id(),
+  dashboardId: int('dashboard_id').notNull(),
+  token: varchar({ length: 64 }).notNull().unique(),
+  createdAt: at('created_at').notNull(),
+});
+
+export const charts = mysqlTable(
+  'charts',
+  {
+    id: id(),
+    dashboardId: int('dashboard_id').notNull(),
+    definition: json<ChartDefinition>('definition').notNull(),
+    place: json<GridPlace | null>('place'),
+    revision: int().notNull().default(1),
+    deletedAt: at('deleted_at'),
+  },
+  (table) => [index('charts_by_dashboard').on(table.dashboardId)],
+);
+
+export const notes = mysqlTable(
+  'notes',
+  {
+    id: id(),
+    dashboardId: int('dashboard_id').notNull(),
+    chartId: int('chart_id').notNull(),
+    number: int().notNull(),
+    day: varchar({ length: 10 }).notNull(),
+    series: varchar({ length: 600 }),
+    text: varchar({ length: 2000 }).notNull(),
+    colour: varchar({ length: 20 }).notNull(),
+    authorId: int('author_id').notNull(),
+    writtenAt: at('written_at').notNull(),
+    revision: int().notNull().default(1),
+    deletedAt: at('deleted_at'),
+  },
+  (table) => [uniqueIndex('note_numbers').on(table.dashboardId, table.number)],
+);
+
+/** What of the demo has been filled in, so that it is filled in once. */
+export const demoSteps = mysqlTable('demo_steps', { name: varchar({ length: 60 }).primaryKey() });

@@ -1,0 +1,81 @@
+import { and, eq } from 'drizzle-orm';
+import { dayInZone, parseDay } from '../core/calendar';
+import { boardCharts, boardNotes } from '../demo/board';
+import { type DemoFile, ferryFiles } from '../demo/ferries';
+import { type Database, openDatabase, tables } from './database';
+import { createAccount, demoPeople } from './people';
+import { storeVersion } from './sources';
+
+/*
+ * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
+ * sources by their name, and the board comes in one transaction with the word that all is there.
+ */
+const { access, charts, dashboards, demoSteps, notes, people, sources } = tables;
+
+async function fillDemo(database: Database) {
+  const [filled] = await database.select().from(demoSteps).where(eq(demoSteps.name, 'board'));
+  if (filled) return;
+  console.log('stand mark: filling in the demo');
+  const asOf = parseDay(process.env.STAND_MARK_TODAY ?? '') ?? dayInZone(new Date(), 'UTC');
+  const author = await ensurePerson(database, demoPeople.author);
+  const reader = await ensurePerson(database, demoPeople.reader);
+  const sourceIds: Record<string, number> = {};
+  for (const file of ferryFiles(asOf))
+    sourceIds[file.source] = await ensureSource(database, author, file);
+  await database.transaction(async (change) => {
+    await change.insert(demoSteps).values({ name: 'board' });
+    const values = {
+      title: 'Pellow Isles Ferries, monthly board',
+      zone: 'UTC',
+      changedAt: new Date(),
+    };
+    const [{ insertId: dashboardId }] = await change.insert(dashboards).values(values);
+    await change.insert(access).values([
+      { dashboardId, personId: author, role: 'owner' },
+      { dashboardId, personId: reader, role: 'reader' },
+    ]);
+    const chartIds = new Map<string, number>();
+    for (const { definition, place } of boardCharts(sourceIds)) {
+      const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition, place });
+      chartIds.set(definition.title, insertId);
+    }
+    const written = boardNotes(asOf);
+    for (const [place, { chart, ...note }] of written.entries()) {
+      const ids = { dashboardId, chartId: chartIds.get(chart) ?? 0, number: place + 1 };
+      await change
+        .insert(notes)
+        .values({ ...note, ...ids, authorId: author, writtenAt: new Date() });
+    }
+    await change
+      .update(dashboards)
+      .set({ lastNote: written.length })
+      .where(eq(dashboards.id, dashboardId));
+  });
+}
+
+async function ensurePerson(
+  database: Database,
+  person: { email: string; name: string; password: string },
+): Promise<number> {
+  const [found] = await database.select().from(people).where(eq(people.email, person.email));
+  return found?.id ?? (await createAccount(database, person)).id;
+}
+
+async function ensureSource(database: Database, ownerId: number, file: DemoFile): Promise<number> {
+  const same = and(eq(sources.ownerId, ownerId), eq(sources.name, file.source));
+  const [found] = await database.select().from(sources).where(same);
+  if (found) return found.id;
+  const content = Buffer.from(file.csv);
+  const open = async function* () {
+    yield content;
+  };
+  return storeVersion(
+    database,
+    { ownerId, name: file.source },
+    { fileName: file.fileName, open, form: {} },
+  );
+}
+
+const database = openDatabase();
+await fillDemo(database);
+await database.$client.end();

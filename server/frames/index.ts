@@ -1,0 +1,2 @@
+export { FigureReader } from './figureReader';
+export { readFrames } from './readFrames';

@@ -1,0 +1,5 @@
+import { migrateDatabase, openDatabase } from './database';
+
+const database = openDatabase(2);
+await migrateDatabase(database);
+await database.$client.end();

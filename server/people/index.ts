@@ -1,0 +1,4 @@
+export { createAccount } from './accounts';
+export { demoPeople } from './demoPeople';
+export { peopleRoutes } from './routes';
+export { requirePerson } from './sessions';

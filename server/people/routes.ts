@@ -1,0 +1,52 @@
+import { eq } from 'drizzle-orm';
+import { Router } from 'express';
+import { demoSignInBody, type Session, signInBody, signUpBody } from '../../contract';
+import { type Database, tables } from '../database';
+import { notFound, readBody } from '../http';
+import { checkPassword, createAccount } from './accounts';
+import { demoPeople } from './demoPeople';
+import { endSession, signedIn, startSession } from './sessions';
+
+/** Signing up, in and out. */
+export function peopleRoutes(database: Database, demo: boolean): Router {
+  const router = Router();
+
+  router.get('/session', async (request, response) => {
+    response.json({ person: await signedIn(database, request), demo } satisfies Session);
+  });
+
+  router.post('/session', async (request, response) => {
+    const { email, password } = readBody(request, signInBody);
+    const person = await checkPassword(database, email, password, request.ip ?? '');
+    await startSession(database, response, person);
+    response.json({ person, demo } satisfies Session);
+  });
+
+  router.post('/session/demo', async (request, response) => {
+    const { as } = readBody(request, demoSignInBody);
+    const { people } = tables;
+    const email = demoPeople[as].email;
+    const [person] = demo
+      ? await database
+          .select({ id: people.id, name: people.name, email: people.email })
+          .from(people)
+          .where(eq(people.email, email))
+      : [];
+    if (!person) throw notFound('demo');
+    await startSession(database, response, person);
+    response.json({ person, demo } satisfies Session);
+  });
+
+  router.delete('/session', async (request, response) => {
+    await endSession(database, request, response);
+    response.json({ person: null, demo } satisfies Session);
+  });
+
+  router.post('/people', async (request, response) => {
+    const person = await createAccount(database, readBody(request, signUpBody));
+    await startSession(database, response, person);
+    response.status(201).json({ person, demo } satisfies Session);
+  });
+
+  return router;
+}

@@ -1,0 +1,65 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { parse } from 'cookie';
+import { and, eq, gt, lt } from 'drizzle-orm';
+import type { Request, Response } from 'express';
+import type { Person } from '../../contract';
+import { type Database, tables } from '../database';
+import { notSignedIn } from '../http';
+
+const cookieName = 'stand-mark-session';
+const days = 14;
+
+const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** Starts a session and gives the browser its cookie. */
+export async function startSession(database: Database, response: Response, person: Person) {
+  const token = randomBytes(32).toString('base64url');
+  const expiresAt = new Date(Date.now() + days * 86_400_000);
+  const { sessions } = tables;
+  await database.delete(sessions).where(lt(sessions.expiresAt, new Date()));
+  await database
+    .insert(sessions)
+    .values({ tokenHash: hashOf(token), personId: person.id, expiresAt });
+  setCookie(response, token, days * 86_400);
+}
+
+/** Ends the session of a request, if it has one. */
+export async function endSession(database: Database, request: Request, response: Response) {
+  const token = tokenOf(request);
+  if (token)
+    await database.delete(tables.sessions).where(eq(tables.sessions.tokenHash, hashOf(token)));
+  setCookie(response, '', 0);
+}
+
+/** Who sends a request; null without a live session. */
+export async function signedIn(database: Database, request: Request): Promise<Person | null> {
+  const token = tokenOf(request);
+  if (!token) return null;
+  const { sessions, people } = tables;
+  const [person] = await database
+    .select({ id: people.id, name: people.name, email: people.email })
+    .from(sessions)
+    .innerJoin(people, eq(people.id, sessions.personId))
+    .where(and(eq(sessions.tokenHash, hashOf(token)), gt(sessions.expiresAt, new Date())));
+  return person ?? null;
+}
+
+/**
+ * Who sends a request.
+ * @throws Refusal 401 without a live session
+ */
+export async function requirePerson(database: Database, request: Request): Promise<Person> {
+  const person = await signedIn(database, request);
+  if (!person) throw notSignedIn();
+  return person;
+}
+
+const tokenOf = (request: Request) => parse(request.get('cookie') ?? '')[cookieName];
+
+function setCookie(response: Response, value: string, seconds: number) {
+  const secure = response.req.secure;
+  response.cookie(cookieName, value, {
+    ...{ httpOnly: true, sameSite: 'lax', secure, path: '/' },
+    maxAge: seconds * 1000,
+  });
+}

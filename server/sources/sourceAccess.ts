@@ -1,0 +1,163 @@
+import { and, desc, eq, inArray, isNull } from 'drizzle-orm';
+import type { Person, Source, SourceDetail } from '../../contract';
+import { type Database, type Queries, tables } from '../database';
+import { notFound, Refusal } from '../http';
+import { factsColumn, factsTable } from './facts';
+
+const { access, charts, dashboards, sources, sourceVersions } = tables;
+
+/** Charts that can be seen, with the sources they use. */
+async function livingCharts(queries: Queries, where: ReturnType<typeof eq>) {
+  const rows = await queries
+    .select({ id: charts.id, dashboardId: charts.dashboardId, definition: charts.definition })
+    .from(charts)
+    .innerJoin(dashboards, eq(dashboards.id, charts.dashboardId))
+    .where(and(where, isNull(charts.deletedAt), isNull(dashboards.deletedAt)));
+  return rows.map(({ id, dashboardId, definition }) => ({
+    ...{ id, dashboardId },
+    title: definition.title,
+    sourceIds: definition.series.map(({ figures }) => figures.sourceId),
+  }));
+}
+
+/**
+ * Makes sure that a person may draw from sources on a dashboard: they are the person's own, or the
+ * dashboard draws from them already.
+ * @throws Refusal 404 when one is neither
+ */
+export async function requireSources(
+  queries: Queries,
+  person: Person,
+  dashboardId: number,
+  sourceIds: readonly number[],
+): Promise<void> {
+  if (sourceIds.length === 0) return;
+  const own = await queries
+    .select({ id: sources.id })
+    .from(sources)
+    .where(and(eq(sources.ownerId, person.id), inArray(sources.id, [...sourceIds])));
+  const used = await livingCharts(queries, eq(charts.dashboardId, dashboardId));
+  const allowed = new Set([
+    ...own.map(({ id }) => id),
+    ...used.flatMap((chart) => chart.sourceIds),
+  ]);
+  if (!sourceIds.every((id) => allowed.has(id))) throw notFound('source');
+}
+
+/** The sources a person may build from: the person's own, and those of dashboards they edit. */
+export async function listSources(queries: Queries, person: Person): Promise<Source[]> {
+  const shared = await queries
+    .select({ id: access.dashboardId })
+    .from(access)
+    .where(and(eq(access.personId, person.id), inArray(access.role, ['owner', 'editor'])));
+  const used = shared.length
+    ? await livingCharts(
+        queries,
+        inArray(
+          charts.dashboardId,
+          shared.map(({ id }) => id),
+        ),
+      )
+    : [];
+  const usedIds = new Set(used.flatMap((chart) => chart.sourceIds));
+  const rows = await queries
+    .select({ source: sources, version: sourceVersions })
+    .from(sources)
+    .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
+    .where(isNull(sources.deletedAt))
+    .orderBy(desc(sources.id));
+  return rows
+    .filter(({ source }) => source.ownerId === person.id || usedIds.has(source.id))
+    .map(({ source, version }) => ({
+      ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
+      ...{ fileName: version.fileName, rows: version.rows, columns: version.columns },
+      broughtInAt: version.createdAt.toISOString(),
+    }));
+}
+
+/**
+ * Finds a source a person may build from.
+ * @throws Refusal 404
+ */
+export async function requireSource(queries: Queries, person: Person, id: number): Promise<Source> {
+  const found = (await listSources(queries, person)).find((source) => source.id === id);
+  if (!found) throw notFound('source');
+  return found;
+}
+
+/**
+ * Finds a source that belongs to a person.
+ * @throws Refusal 404, or 403 when it is somebody else's
+ */
+export async function requireOwnSource(
+  queries: Queries,
+  person: Person,
+  id: number,
+): Promise<Source> {
+  const source = await requireSource(queries, person, id);
+  if (source.own) return source;
+  throw new Refusal(403, {
+    code: 'not-allowed',
+    sentence: 'Only the person who brought this source in may change it.',
+  });
+}
+
+/** Everything the page of one source shows. */
+export async function readSource(database: Database, source: Source): Promise<SourceDetail> {
+  const versions = await database
+    .select()
+    .from(sourceVersions)
+    .where(and(eq(sourceVersions.sourceId, source.id), eq(sourceVersions.ready, true)))
+    .orderBy(desc(sourceVersions.id));
+  const [row] = await database.select().from(sources).where(eq(sources.id, source.id));
+  const current = versions.find(({ id }) => id === row?.versionId);
+  const users = (await livingCharts(database, isNull(charts.deletedAt) as ReturnType<typeof eq>))
+    .filter(({ sourceIds }) => sourceIds.includes(source.id))
+    .map(({ id, dashboardId, title }) => ({ id, dashboardId, title }));
+  return {
+    ...source,
+    form: current?.form ?? { columns: [] },
+    versions: versions.map(({ id, fileName, rows, createdAt }) => ({
+      ...{ id, fileName, rows, broughtInAt: createdAt.toISOString() },
+      current: id === row?.versionId,
+    })),
+    charts: users,
+    preview: current ? await firstRows(database, current.id, current.columns.length) : [],
+  };
+}
+
+async function firstRows(database: Database, versionId: number, columns: number) {
+  const [rows] = await database.$client.query({
+    sql: `SELECT * FROM ${factsTable(versionId)} ORDER BY \`row\` LIMIT 8`,
+    rowsAsArray: true,
+    dateStrings: true,
+  });
+  return (rows as unknown[][]).map((row) =>
+    row.slice(1, columns + 1).map((cell) => (cell === null ? null : String(cell))),
+  );
+}
+
+/**
+ * The words of a text column, in their order.
+ * @throws Refusal 404 when the column is none
+ */
+export async function readWords(
+  database: Database,
+  sourceId: number,
+  column: string,
+): Promise<string[]> {
+  const [row] = await database
+    .select({ version: sourceVersions })
+    .from(sources)
+    .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
+    .where(eq(sources.id, sourceId));
+  const place =
+    row?.version.columns.findIndex(({ name, kind }) => name === column && kind === 'text') ?? -1;
+  if (!row || place < 0) throw notFound('column of words');
+  const name = factsColumn(place);
+  const [words] = await database.$client.query({
+    sql: `SELECT DISTINCT ${name} FROM ${factsTable(row.version.id)} WHERE ${name} IS NOT NULL ORDER BY ${name} LIMIT 200`,
+    rowsAsArray: true,
+  });
+  return (words as string[][]).map(([word]) => word ?? '');
+}

@@ -1,0 +1,22 @@
+import { defineConfig } from 'vite';
+
+/** The server: one file for each process or thread that starts by itself. */
+export default defineConfig({
+  build: {
+    ssr: true,
+    target: 'node20',
+    outDir: 'dist/server',
+    sourcemap: true,
+    rolldownOptions: {
+      input: {
+        serve: 'server/serve.ts',
+        migrate: 'server/migrate.ts',
+        fillDemo: 'server/fillDemo.ts',
+        figuresWorker: 'server/frames/figuresWorker.ts',
+        bringInWorker: 'server/sources/bringInWorker.ts',
+      },
+      // Workers are started by the name of their file, beside whichever part starts them.
+      output: { entryFileNames: '[name].js', chunkFileNames: 'part-[name]-[hash].js' },
+    },
+  },
+});
