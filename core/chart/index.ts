@@ -13,6 +13,14 @@ export {
   type YardstickDefinition,
   type YardstickValue,
 } from './definition';
+export {
+  draftChart,
+  draftSeries,
+  type DraftSource,
+  freshId,
+  withMark,
+  withoutSeries,
+} from './draft';
 export { frameRequest, frameRequests } from './requests';
 export { chartSchema, parseChart } from './schema';
 export { palette, type Stroke, strokeOfRole } from './strokes';

@@ -9,7 +9,7 @@ export interface NoteAnchor {
 
 /** Where a note stands on a chart. */
 export interface NotePlace {
-  /** the period that contains the day; null when it is not among those shown */
+  /** the place of the period that contains the day; null when it is not among those shown */
   period: number | null;
   /** the figure of its series there; null without a series or a figure */
   figure: number | null;
@@ -20,8 +20,8 @@ export interface NotePlace {
 /** Finds where a note stands. It keeps its day whatever happens to the figures. */
 export function placeNote(
   note: NoteAnchor,
-  lines: readonly SeriesLine[],
-  axis: readonly AxisPeriod[],
+  lines: readonly Pick<SeriesLine, 'id' | 'figures'>[],
+  axis: readonly Pick<AxisPeriod, 'start' | 'next'>[],
 ): NotePlace {
   const place = axis.findIndex(({ start, next }) => note.day >= start && note.day < next);
   const line = lines.find((candidate) => candidate.id === note.series);

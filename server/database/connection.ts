@@ -11,6 +11,6 @@ export type Queries = Pick<Database, 'select' | 'insert' | 'update' | 'delete' |
 export function openDatabase(connections = 8): Database {
   const uri = process.env.DATABASE_URL;
   if (!uri) throw new Error('DATABASE_URL is not set. Start with: npm start');
-  const pool = createPool({ uri, connectionLimit: connections, timezone: 'Z', dateStrings: false });
+  const pool = createPool({ uri, connectionLimit: connections, timezone: 'Z', jsonStrings: true });
   return drizzle(pool, { schema: tables, mode: 'default' });
 }

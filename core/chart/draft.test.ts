@@ -1,0 +1,69 @@
+import { draftChart, withMark, withoutSeries } from './draft';
+import { parseChart } from './schema';
+
+const source = {
+  id: 7,
+  columns: [
+    { name: 'Route', kind: 'text' },
+    { name: 'Day', kind: 'date' },
+    { name: 'Fares', kind: 'number' },
+  ] as const,
+};
+const budget = {
+  ...draftChart(source).series[0],
+  id: 'budget',
+  name: 'Budget',
+  role: 'budget',
+} as const;
+const drafted = draftChart(source);
+const held = withMark(
+  { ...drafted, series: [...drafted.series, { ...budget }] } as typeof drafted,
+  'series',
+  {
+    against: 'budget',
+    good: 'atLeast',
+  },
+);
+
+it('drafts a chart that the schema takes, and counts rows where there are no figures', () => {
+  expect(parseChart(JSON.parse(JSON.stringify(drafted)))).toEqual(drafted);
+  expect(drafted.series[0]?.figures).toEqual({
+    sourceId: 7,
+    date: 'Day',
+    aggregate: 'sum',
+    column: 'Fares',
+  });
+  const bare = draftChart({ id: 1, columns: [{ name: 'Day', kind: 'date' }] });
+  expect(bare.series[0]?.figures).toMatchObject({ aggregate: 'count', column: null });
+});
+
+it('gives a mark its colour rules once, and takes them with it', () => {
+  expect(held.colourRules.map(({ when }) => when)).toEqual(['offMark', 'onMark']);
+  const turned = withMark(held, 'series', { against: 'budget', good: 'atMost' });
+  expect(turned.colourRules).toEqual(held.colourRules);
+  expect(withMark(held, 'series', null).colourRules).toEqual([]);
+});
+
+it('removes a mark with everything that hung on it and leaves the rest as it was', () => {
+  const alone = withoutSeries(held, 'budget');
+  expect(alone.series).toEqual(drafted.series);
+  expect(alone.colourRules).toEqual([]);
+  expect(alone.standouts).toEqual(drafted.standouts);
+});
+
+it.each([
+  ['another version', { version: 2 }],
+  ['a grain that is none', { grain: 'fortnight' }],
+  ['a date that is none', { span: { from: '2026-02-30', to: null } }],
+  ['no title', { title: ' ' }],
+  [
+    'a yardstick without a value',
+    { yardsticks: [{ id: 'y', kind: 'line', name: 'Y', onAxis: true, value: { kind: 'number' } }] },
+  ],
+  [
+    'a colour that is none',
+    { colourRules: [{ id: 'r', series: 's', when: 'offMark', colour: 'url(x)' }] },
+  ],
+])('refuses a definition with %s', (_, wrong) => {
+  expect(() => parseChart({ ...drafted, ...wrong })).toThrow();
+});

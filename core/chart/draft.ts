@@ -1,0 +1,102 @@
+import type { ColumnKind } from '../table';
+import type { ChartDefinition, SeriesDefinition } from './definition';
+
+/** A source as far as a first chart of it needs to be known. */
+export interface DraftSource {
+  id: number;
+  columns: readonly { name: string; kind: ColumnKind }[];
+}
+
+/** An id for a new part of a chart, other than those in use. */
+export function freshId(base: string, used: readonly string[]): string {
+  if (!used.includes(base)) return base;
+  for (let number = 2; ; number += 1) {
+    if (!used.includes(`${base}-${number}`)) return `${base}-${number}`;
+  }
+}
+
+/**
+ * A first series of a source: its first figures, summed, over its first dates; its rows are counted
+ * when it has no figures.
+ */
+export function draftSeries(
+  source: DraftSource,
+  id: string,
+  role: SeriesDefinition['role'],
+): SeriesDefinition {
+  const dates = source.columns.find(({ kind }) => kind === 'date');
+  const numbers = source.columns.find(({ kind }) => kind === 'number');
+  return {
+    id,
+    name: numbers?.name ?? 'Rows',
+    role,
+    figures: {
+      sourceId: source.id,
+      date: dates?.name ?? '',
+      aggregate: numbers ? 'sum' : 'count',
+      column: numbers?.name ?? null,
+    },
+    split: null,
+    mark: null,
+    colour: null,
+  };
+}
+
+/** A first chart of a source, by month, with its extremes and the today line. */
+export function draftChart(source: DraftSource): ChartDefinition {
+  const series = draftSeries(source, 'series', 'actual');
+  return {
+    version: 1,
+    title: `${series.name} by month`,
+    grain: 'month',
+    span: { from: null, to: null },
+    series: [series],
+    yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
+    colourRules: [],
+    standouts: [
+      { id: 'highest', series: series.id, pick: 'highest' },
+      { id: 'lowest', series: series.id, pick: 'lowest' },
+    ],
+  };
+}
+
+/**
+ * Holds a series against a mark, with the two colour rules that follow it unless it has rules
+ * already; without a mark its rules go.
+ */
+export function withMark(
+  chart: ChartDefinition,
+  seriesId: string,
+  mark: SeriesDefinition['mark'],
+): ChartDefinition {
+  const series = chart.series.map((each) => (each.id === seriesId ? { ...each, mark } : each));
+  const others = chart.colourRules.filter((rule) => rule.series !== seriesId);
+  if (!mark) return { ...chart, series, colourRules: others };
+  if (others.length < chart.colourRules.length) return { ...chart, series };
+  const used = others.map(({ id }) => id);
+  const off = {
+    id: freshId('off', used),
+    series: seriesId,
+    when: 'offMark',
+    colour: 'brick',
+  } as const;
+  const on = {
+    id: freshId('on', used),
+    series: seriesId,
+    when: 'onMark',
+    colour: 'indigo',
+  } as const;
+  return { ...chart, series, colourRules: [...others, off, on] };
+}
+
+/** Removes a series, and with it what hangs on it; other series keep their style and lose its mark. */
+export function withoutSeries(chart: ChartDefinition, seriesId: string): ChartDefinition {
+  const orphaned = chart.series.filter(({ mark }) => mark?.against === seriesId);
+  const freed = orphaned.reduce((before, { id }) => withMark(before, id, null), chart);
+  return {
+    ...freed,
+    series: freed.series.filter(({ id }) => id !== seriesId),
+    colourRules: freed.colourRules.filter(({ series }) => series !== seriesId),
+    standouts: freed.standouts.filter(({ series }) => series !== seriesId),
+  };
+}

@@ -1,0 +1,227 @@
+import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import type {
+  Chart,
+  ChartFrames,
+  Dashboard,
+  DashboardSummary,
+  FileForm,
+  GridPlace,
+  Note,
+  ProblemBody,
+  Session,
+  Sharing,
+  Source,
+  SourceDetail,
+  Understanding,
+} from '../../contract';
+import {
+  chartShape,
+  createdShape,
+  dashboardShape,
+  noteShape,
+  revisedShape,
+  sessionShape,
+  sharingShape,
+  sourceDetailShape,
+} from '../../contract';
+import { type ChartDefinition, frameRequests } from '../../core/chart';
+import { frameKey } from '../../core/frame';
+
+/** The header that a form of another site cannot add. */
+export const ownHeader = { 'X-Stand-Mark': '1' };
+
+const json = (method: string) => (url: string, body?: unknown) => ({ url, method, body });
+const post = json('POST');
+const put = json('PUT');
+const remove = json('DELETE');
+
+export type NewNote = Pick<Note, 'day' | 'series' | 'text' | 'colour'>;
+
+/** All that the interface asks of the server. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', headers: ownHeader }),
+  tagTypes: ['Session', 'Dashboards', 'Dashboard', 'Sharing', 'Sources', 'Frames'],
+  refetchOnReconnect: true,
+  endpoints: (build) => ({
+    session: build.query<Session, void>({
+      query: () => 'session',
+      responseSchema: sessionShape,
+      providesTags: ['Session'],
+    }),
+    signIn: build.mutation<Session, { email: string; password: string }>({
+      query: (body) => post('session', body),
+    }),
+    signInAsDemo: build.mutation<Session, 'author' | 'reader'>({
+      query: (as) => post('session/demo', { as }),
+    }),
+    signUp: build.mutation<Session, { email: string; name: string; password: string }>({
+      query: (body) => post('people', body),
+    }),
+    signOut: build.mutation<Session, void>({ query: () => remove('session') }),
+
+    dashboards: build.query<DashboardSummary[], void>({
+      query: () => 'dashboards',
+      providesTags: ['Dashboards'],
+    }),
+    dashboard: build.query<Dashboard, { id: number } | { link: string }>({
+      query: (where) => ('link' in where ? `links/${where.link}` : `dashboards/${where.id}`),
+      responseSchema: dashboardShape,
+      providesTags: ['Dashboard'],
+    }),
+    makeDashboard: build.mutation<{ id: number }, { title: string; zone: string }>({
+      query: (body) => post('dashboards', body),
+      responseSchema: createdShape,
+      invalidatesTags: ['Dashboards'],
+    }),
+    renameDashboard: build.mutation<
+      { revision: number },
+      { id: number; title: string; revision: number }
+    >({
+      query: ({ id, ...body }) => put(`dashboards/${id}`, body),
+      responseSchema: revisedShape,
+      invalidatesTags: ['Dashboards', 'Dashboard'],
+    }),
+    arrange: build.mutation<
+      { revision: number },
+      { id: number; revision: number; places: { chartId: number; place: GridPlace | null }[] }
+    >({
+      query: ({ id, ...body }) => put(`dashboards/${id}/places`, body),
+      responseSchema: revisedShape,
+      invalidatesTags: ['Dashboard', 'Dashboards'],
+    }),
+    removeDashboard: build.mutation<unknown, number>({
+      query: (id) => remove(`dashboards/${id}`),
+      invalidatesTags: ['Dashboards'],
+    }),
+    restoreDashboard: build.mutation<unknown, number>({
+      query: (id) => post(`dashboards/${id}/restore`),
+      invalidatesTags: ['Dashboards'],
+    }),
+
+    sharing: build.query<Sharing, number>({
+      query: (id) => `dashboards/${id}/sharing`,
+      responseSchema: sharingShape,
+      providesTags: ['Sharing'],
+    }),
+    giveAccess: build.mutation<Sharing, { id: number; email: string; role: 'editor' | 'reader' }>({
+      query: ({ id, ...body }) => put(`dashboards/${id}/people`, body),
+      invalidatesTags: ['Sharing'],
+    }),
+    takeAccess: build.mutation<Sharing, { id: number; personId: number }>({
+      query: ({ id, personId }) => remove(`dashboards/${id}/people/${personId}`),
+      invalidatesTags: ['Sharing'],
+    }),
+    makeLink: build.mutation<Sharing, number>({
+      query: (id) => post(`dashboards/${id}/links`),
+      invalidatesTags: ['Sharing'],
+    }),
+    takeLinkBack: build.mutation<Sharing, { id: number; linkId: number }>({
+      query: ({ id, linkId }) => remove(`dashboards/${id}/links/${linkId}`),
+      invalidatesTags: ['Sharing'],
+    }),
+
+    chart: build.query<Chart, number>({
+      query: (id) => `charts/${id}`,
+      responseSchema: chartShape,
+      keepUnusedDataFor: 0,
+    }),
+    makeChart: build.mutation<{ id: number }, { dashboardId: number; definition: ChartDefinition }>(
+      {
+        query: ({ dashboardId, definition }) =>
+          post(`dashboards/${dashboardId}/charts`, { definition }),
+        responseSchema: createdShape,
+        invalidatesTags: ['Dashboard', 'Dashboards'],
+      },
+    ),
+    saveChart: build.mutation<
+      { revision: number },
+      { id: number; revision: number; definition: ChartDefinition }
+    >({
+      query: ({ id, ...body }) => put(`charts/${id}`, body),
+      responseSchema: revisedShape,
+      invalidatesTags: ['Dashboard', 'Dashboards', 'Frames'],
+    }),
+    removeChart: build.mutation<unknown, number>({
+      query: (id) => remove(`charts/${id}`),
+      invalidatesTags: ['Dashboard', 'Dashboards'],
+    }),
+    restoreChart: build.mutation<unknown, number>({
+      query: (id) => post(`charts/${id}/restore`),
+      invalidatesTags: ['Dashboard', 'Dashboards'],
+    }),
+    chartFrames: build.query<ChartFrames, { chartId: number; link: string | null }>({
+      query: ({ chartId, link }) =>
+        link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,
+      providesTags: ['Frames'],
+    }),
+    /** The figures of a definition as it stands on the bench; asked anew only when it asks for others. */
+    benchFrames: build.query<ChartFrames, { chartId: number; definition: ChartDefinition }>({
+      query: ({ chartId, definition }) => post(`charts/${chartId}/frames`, { definition }),
+      serializeQueryArgs: ({ queryArgs: { chartId, definition } }) =>
+        `${chartId} ${frameRequests(definition).map(frameKey).join(' ')}`,
+      providesTags: ['Sources'],
+    }),
+
+    writeNote: build.mutation<Note, NewNote & { chartId: number }>({
+      query: ({ chartId, ...body }) => post(`charts/${chartId}/notes`, body),
+      responseSchema: noteShape,
+      invalidatesTags: ['Dashboard'],
+    }),
+    changeNote: build.mutation<Note, NewNote & { id: number; revision: number }>({
+      query: ({ id, ...body }) => put(`notes/${id}`, body),
+      responseSchema: noteShape,
+      invalidatesTags: ['Dashboard'],
+    }),
+    removeNote: build.mutation<unknown, number>({
+      query: (id) => remove(`notes/${id}`),
+      invalidatesTags: ['Dashboard'],
+    }),
+    restoreNote: build.mutation<unknown, number>({
+      query: (id) => post(`notes/${id}/restore`),
+      invalidatesTags: ['Dashboard'],
+    }),
+
+    sources: build.query<Source[], void>({ query: () => 'sources', providesTags: ['Sources'] }),
+    source: build.query<SourceDetail, number>({
+      query: (id) => `sources/${id}`,
+      responseSchema: sourceDetailShape,
+      providesTags: ['Sources'],
+    }),
+    words: build.query<string[], { sourceId: number; column: string }>({
+      query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
+      providesTags: ['Sources'],
+    }),
+    understand: build.mutation<Understanding, { uploadId: string; form: FileForm }>({
+      query: ({ uploadId, form }) => post(`uploads/${uploadId}/understand`, form),
+    }),
+    standOnVersion: build.mutation<unknown, { id: number; versionId: number }>({
+      query: ({ id, versionId }) => post(`sources/${id}/versions/${versionId}/use`),
+      invalidatesTags: ['Sources', 'Frames'],
+    }),
+    removeSource: build.mutation<unknown, number>({
+      query: (id) => remove(`sources/${id}`),
+      invalidatesTags: ['Sources'],
+    }),
+    restoreSource: build.mutation<unknown, number>({
+      query: (id) => post(`sources/${id}/restore`),
+      invalidatesTags: ['Sources'],
+    }),
+  }),
+});
+
+/** The server's word on why it refused; null for what is no refusal. */
+export function problemOf(error: unknown): ProblemBody | null {
+  const data = (error as FetchBaseQueryError | undefined)?.data;
+  return data && typeof data === 'object' && 'detail' in data ? (data as ProblemBody) : null;
+}
+
+/** A sentence that says what went wrong and what to do, for any error of a request. */
+export function sayProblem(error: unknown): string {
+  const problem = problemOf(error);
+  if (problem) return problem.detail;
+  const status = (error as FetchBaseQueryError | undefined)?.status;
+  return status === 'FETCH_ERROR'
+    ? 'The server cannot be reached. Check the connection; nothing you wrote here is lost.'
+    : 'The server gave an answer that cannot be read. Load the page again.';
+}

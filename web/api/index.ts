@@ -1,0 +1,2 @@
+export { api, type NewNote, problemOf, sayProblem } from './api';
+export { bringIn, uploadFile } from './bringIn';

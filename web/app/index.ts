@@ -1,0 +1,2 @@
+export { router } from './router';
+export { store } from './store';

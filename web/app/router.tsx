@@ -1,0 +1,25 @@
+import { createBrowserRouter } from 'react-router';
+import { BenchPage } from '../bench';
+import { DashboardPage, DashboardsPage, SharedPage } from '../dashboard';
+import { BringInPage, SourcePage, SourcesPage } from '../sources';
+import { SignedIn } from './SignedIn';
+import { Stumbled } from './Stumbled';
+
+/** Every address of the interface. */
+export const router = createBrowserRouter([
+  { path: '/shared/:token', element: <SharedPage />, errorElement: <Stumbled /> },
+  {
+    element: <SignedIn />,
+    errorElement: <Stumbled />,
+    children: [
+      { path: '/', element: <DashboardsPage /> },
+      { path: '/dashboards/:id', element: <DashboardPage /> },
+      { path: '/dashboards/:id/charts/:chartId', element: <BenchPage /> },
+      { path: '/sources', element: <SourcesPage /> },
+      { path: '/sources/new', element: <BringInPage /> },
+      { path: '/sources/:id', element: <SourcePage /> },
+      { path: '/sources/:id/again', element: <BringInPage /> },
+      { path: '*', element: <Stumbled /> },
+    ],
+  },
+]);

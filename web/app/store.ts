@@ -1,0 +1,11 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
+import { api } from '../api';
+import { benchSlice } from '../bench/benchSlice';
+
+/** What the interface holds: the server's data, and the chart on the bench. */
+export const store = configureStore({
+  reducer: { [api.reducerPath]: api.reducer, bench: benchSlice.reducer },
+  middleware: (defaults) => defaults().concat(api.middleware),
+});
+setupListeners(store.dispatch);

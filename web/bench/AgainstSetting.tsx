@@ -1,0 +1,124 @@
+import { Radio, Select } from 'antd';
+import {
+  type ChartDefinition,
+  draftSeries,
+  freshId,
+  type GoodSide,
+  type SeriesDefinition,
+  withMark,
+} from '../../core/chart';
+import { api } from '../api';
+import { Phrase } from './Phrase';
+import { useChange } from './useBench';
+
+/** What the main series is held against, and which side is the good one. */
+export function AgainstSetting({
+  chart,
+  main,
+}: {
+  chart: ChartDefinition;
+  main: SeriesDefinition;
+}) {
+  const change = useChange();
+  const { data: sources } = api.useSourcesQuery();
+  const marks = possibleMarks(chart, main);
+  const held = marks.find(({ id }) => id === main.mark?.against);
+  const good = main.mark?.good ?? 'atLeast';
+  const hold = (against: string, side: GoodSide) =>
+    change((before) => withMark(before, main.id, against ? { against, good: side } : null));
+  const add = (choice: string) => {
+    const [sourceId, column] = JSON.parse(choice) as [number, string];
+    const source = sources?.find(({ id }) => id === sourceId);
+    if (source) change((before) => addBudget(before, main, source, column, good));
+  };
+  return (
+    <Phrase
+      words={
+        held ? `${good === 'atLeast' ? 'at least' : 'at most'} ${held.name}` : 'against nothing yet'
+      }
+      label="Held against"
+    >
+      <label className="field">
+        <span>Held against</span>
+        <Select
+          value={held?.id ?? ''}
+          aria-label="Held against"
+          onChange={(id) => hold(id, good)}
+          options={[
+            { value: '', label: 'nothing' },
+            ...marks.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+        />
+      </label>
+      <label className="field">
+        <span>or a budget or target from a source</span>
+        <Select
+          value={null}
+          aria-label="Budget or target from a source"
+          placeholder="Choose its column"
+          onChange={add}
+          options={sources?.map(({ id, name, columns }) => ({
+            label: name,
+            options: columns
+              .filter(({ kind }) => kind === 'number')
+              .map((column) => ({ value: JSON.stringify([id, column.name]), label: column.name })),
+          }))}
+        />
+      </label>
+      <div className="field">
+        <span>The good side</span>
+        <Radio.Group
+          value={good}
+          aria-label="The good side"
+          onChange={(event) => hold(held?.id ?? '', event.target.value as GoodSide)}
+          disabled={!held}
+          options={[
+            { value: 'atLeast', label: 'at least that, as for revenue' },
+            { value: 'atMost', label: 'at most that, as for spending' },
+          ]}
+          vertical
+        />
+      </div>
+    </Phrase>
+  );
+}
+
+/** Other series and level lines can be held against; a level taken from the series itself, too. */
+export function possibleMarks(
+  chart: ChartDefinition,
+  series: SeriesDefinition,
+): { id: string; name: string }[] {
+  const lines = chart.yardsticks.flatMap((each) =>
+    each.kind === 'line' ? [{ id: each.id, name: each.name }] : [],
+  );
+  const others = chart.series.filter(
+    ({ id, mark }) => id !== series.id && mark?.against !== series.id,
+  );
+  return [...others.map(({ id, name }) => ({ id, name })), ...lines];
+}
+
+type SourceColumns = Parameters<typeof draftSeries>[0];
+
+/** Adds a budget's column as a series, and holds the main series against it. */
+function addBudget(
+  chart: ChartDefinition,
+  main: SeriesDefinition,
+  source: SourceColumns,
+  column: string,
+  good: GoodSide,
+): ChartDefinition {
+  const id = freshId(
+    'budget',
+    chart.series.map((each) => each.id),
+  );
+  const drafted = draftSeries(source, id, 'budget');
+  const { aggregate } = main.figures;
+  const taken = aggregate === 'count' || aggregate === 'distinct' ? 'sum' : aggregate;
+  const date = source.id === main.figures.sourceId ? main.figures.date : drafted.figures.date;
+  const budget = {
+    ...drafted,
+    name: column,
+    figures: { ...drafted.figures, date, column, aggregate: taken },
+  };
+  return withMark({ ...chart, series: [...chart.series, budget] }, main.id, { against: id, good });
+}

@@ -1,0 +1,121 @@
+import { Segmented } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import type { Note } from '../../contract';
+import { suffixWords } from '../../core/labels';
+import type { Reading } from '../../core/reading';
+import { Empty } from '../look';
+import {
+  Chart,
+  drawChart,
+  FiguresStrip,
+  FiguresTable,
+  measureText,
+  narrowestColumn,
+  type NoteSpot,
+  useSize,
+} from '../plot';
+
+interface BenchChartProps {
+  reading: Reading | null;
+  notes: readonly Note[];
+  highlight: string | null;
+  onHighlight: (series: string | null) => void;
+  onWriteNote: (spot: NoteSpot) => void;
+  onOpenNote: (note: Note) => void;
+}
+
+/** The chart on the bench, and right under its tape the figures. */
+export function BenchChart({
+  reading,
+  notes,
+  highlight,
+  onHighlight,
+  onWriteNote,
+  onOpenNote,
+}: BenchChartProps) {
+  const room = useRef<HTMLDivElement>(null);
+  const size = useSize(room);
+  const [pointed, setPointed] = useState<number | null>(null);
+  const [asTable, setAsTable] = useState<boolean | null>(null);
+  const geometry = useMemo(
+    () =>
+      reading && size && reading.periods.length > 0
+        ? drawChart(reading, { ...size, highlight: null, notes, measure: measureText }).geometry
+        : null,
+    [reading, size, notes],
+  );
+  const columnWidth =
+    geometry && reading
+      ? (geometry.width - geometry.left - geometry.right) / reading.periods.length
+      : 0;
+  const fits = columnWidth >= narrowestColumn && (reading?.series.length ?? 0) <= 4;
+  const table = asTable ?? !fits;
+  return (
+    <section className="bench-chart" aria-label="Chart and figures">
+      <div ref={room} className="bench-plot">
+        {reading?.periods.length === 0 && (
+          <Empty title="Nothing to draw yet">
+            <p>Choose the source, its date column and its figures in the sentence above.</p>
+          </Empty>
+        )}
+        {reading && reading.periods.length > 0 && (
+          <Chart
+            reading={reading}
+            notes={notes}
+            highlight={highlight}
+            onHighlight={onHighlight}
+            onWriteNote={onWriteNote}
+            onOpenNote={onOpenNote}
+            onPoint={setPointed}
+          />
+        )}
+      </div>
+      {reading && geometry && (
+        <div className="bench-figures">
+          <header className="row">
+            <h2>Figures</h2>
+            <p className="quiet grow">{sayFigures(reading, pointed)}</p>
+            {fits && (
+              <Segmented
+                size="small"
+                value={table ? 'table' : 'strip'}
+                onChange={(value) => setAsTable(value === 'table')}
+                options={[
+                  { value: 'strip', label: 'Under the tape' },
+                  { value: 'table', label: 'As a table' },
+                ]}
+              />
+            )}
+          </header>
+          {table ? (
+            <FiguresTable reading={reading} height={220} />
+          ) : (
+            <FiguresStrip
+              reading={reading}
+              left={geometry.left}
+              right={geometry.right}
+              pointed={pointed}
+            />
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** What the figures at the pointer say, or how all of them are written. */
+function sayFigures(reading: Reading, pointed: number | null): string {
+  const unit = suffixWords[reading.format.suffix];
+  const compared = reading.series.find(({ comparison }) => comparison);
+  const period = pointed === null ? undefined : reading.periods[pointed];
+  const caught = pointed === null ? null : compared?.comparison?.caughtBy[pointed];
+  const rule = reading.rules.find(({ id }) => id === caught);
+  if (period && compared) {
+    if (rule) return `${period.label} is caught by the rule “${rule.name}”.`;
+    return period.open
+      ? `${period.label} is not complete: no rule judges it.`
+      : `${period.label}: no rule judges it.`;
+  }
+  const rules = reading.rules.map(({ name }, place) => `${place + 1} ${name}`).join(', ');
+  return [unit, rules && `rules: ${rules}`, ...reading.remarks].filter(Boolean).join('; ');
+}

@@ -1,0 +1,170 @@
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { ChartDefinition } from '../../core/chart';
+import { api, sayProblem } from '../api';
+import { placeBelow } from '../dashboard';
+import { newNote, type NoteDraft, NoteEditor } from '../notes';
+import { TopBar } from '../people';
+import { type NoteSpot, useReadingOf } from '../plot';
+import { benchActions } from './benchSlice';
+import { BenchChart } from './BenchChart';
+import { SaveLine } from './SaveLine';
+import { Sentence } from './Sentence';
+import { StandList } from './StandList';
+import { useAutosave, useBenchState } from './useBench';
+
+/** Building one chart. */
+export function BenchPage() {
+  const { id, chartId } = useParams();
+  const { data: chart, error } = api.useChartQuery(Number(chartId), {
+    refetchOnMountOrArgChange: true,
+  });
+  const { chartId: onBench } = useBenchState();
+  const dispatch = useDispatch();
+  useEffect(() => {
+    if (chart && chart.id !== onBench) dispatch(benchActions.opened(chart));
+  }, [chart, onBench, dispatch]);
+  useEffect(
+    () => () => {
+      dispatch(benchActions.closed());
+    },
+    [dispatch],
+  );
+  if (error)
+    return (
+      <>
+        <TopBar />
+        <main className="page slim">
+          <p className="problem">{sayProblem(error)}</p>
+          <Link to={`/dashboards/${id}`}>Back to the dashboard</Link>
+        </main>
+      </>
+    );
+  return chart && onBench === chart.id ? (
+    <Bench dashboardId={Number(id)} chartId={chart.id} />
+  ) : (
+    <TopBar />
+  );
+}
+
+function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number }) {
+  const bench = useBenchState();
+  const definition = bench.definition as ChartDefinition;
+  const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
+  const { data: figures, error } = api.useBenchFramesQuery({ chartId, definition });
+  const reading = useReadingOf(definition, figures);
+  const [draft, setDraft] = useState<NoteDraft | null>(null);
+  const [notesShown, setNotesShown] = useState(true);
+  const dispatch = useDispatch();
+  useAutosave();
+  useUndoKeys();
+  const notes = (dashboard?.notes ?? []).filter((note) => note.chartId === chartId);
+  const write = (spot: NoteSpot) => setDraft(newNote(chartId, spot));
+  const trail = [
+    { label: dashboard?.title ?? 'Dashboard', to: `/dashboards/${dashboardId}` },
+    { label: definition.title },
+  ];
+  return (
+    <>
+      <TopBar trail={trail}>
+        <SaveLine save={bench.save} />
+        <Button onClick={() => dispatch(benchActions.undone())} disabled={bench.past.length === 0}>
+          Undo
+        </Button>
+        <Button
+          onClick={() => dispatch(benchActions.redone())}
+          disabled={bench.future.length === 0}
+        >
+          Redo
+        </Button>
+        <PlaceButton dashboardId={dashboardId} chartId={chartId} />
+      </TopBar>
+      <main className="page bench">
+        <Sentence chart={definition} />
+        {(error || figures?.problems.length || bench.save.kind === 'failed') && (
+          <div className="problem" role="alert">
+            {error && sayProblem(error)}
+            {bench.save.kind === 'failed' && bench.save.sentence}
+            {figures?.problems.map(({ sentence }) => (
+              <p key={sentence}>{sentence}</p>
+            ))}
+          </div>
+        )}
+        <div className="sheet bench-sheet">
+          <BenchChart
+            reading={reading}
+            notes={notesShown ? notes : []}
+            highlight={bench.highlight}
+            onHighlight={(series) => dispatch(benchActions.highlighted(series))}
+            onWriteNote={write}
+            onOpenNote={(note) => setDraft({ chartId, day: note.day, series: note.series, note })}
+          />
+          <StandList
+            chart={definition}
+            reading={reading}
+            notes={notes}
+            notesShown={notesShown}
+            onShowNotes={setNotesShown}
+            onWriteNote={() => write({ day: reading?.today ?? 0, series: bench.highlight })}
+            onEditNote={(note) => setDraft({ chartId, day: note.day, series: note.series, note })}
+          />
+        </div>
+      </main>
+      {draft && (
+        <NoteEditor draft={draft} reading={reading ?? undefined} onClose={() => setDraft(null)} />
+      )}
+    </>
+  );
+}
+
+/** Lays the chart on its dashboard, or leads there when it lies there already. */
+function PlaceButton({ dashboardId, chartId }: { dashboardId: number; chartId: number }) {
+  const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
+  const [arrange, arranging] = api.useArrangeMutation();
+  const navigate = useNavigate();
+  const own = dashboard?.charts.find(({ id }) => id === chartId);
+  const go = async () => {
+    if (dashboard && own?.place === null) {
+      const place = placeBelow(dashboard.charts.map((chart) => chart.place));
+      await arrange({
+        id: dashboardId,
+        revision: dashboard.revision,
+        places: [{ chartId, place }],
+      }).unwrap();
+    }
+    await navigate(`/dashboards/${dashboardId}`);
+  };
+  return (
+    <Button
+      type="primary"
+      loading={arranging.isLoading}
+      disabled={!dashboard}
+      onClick={() => void go()}
+    >
+      {own?.place === null ? 'Place on dashboard' : 'To the dashboard'}
+    </Button>
+  );
+}
+
+/** Undo and redo by their usual keys, unless a field is being written in. */
+function useUndoKeys() {
+  const dispatch = useDispatch();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (
+        !(event.ctrlKey || event.metaKey) ||
+        (event.target as HTMLElement).closest('input, textarea')
+      )
+        return;
+      const key = event.key.toLowerCase();
+      if (key === 'z') dispatch(event.shiftKey ? benchActions.redone() : benchActions.undone());
+      else if (key === 'y') dispatch(benchActions.redone());
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [dispatch]);
+}

@@ -1,0 +1,98 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Chart } from '../../contract';
+import type { ChartDefinition } from '../../core/chart';
+
+/** Whether what is on the bench is what the server has. */
+export type SaveState =
+  | { kind: 'saved'; at: number | null }
+  | { kind: 'unsaved' }
+  | { kind: 'saving' }
+  | { kind: 'failed'; sentence: string }
+  | { kind: 'conflict'; theirs: Chart };
+
+interface BenchState {
+  chartId: number | null;
+  definition: ChartDefinition | null;
+  revision: number;
+  past: ChartDefinition[];
+  future: ChartDefinition[];
+  save: SaveState;
+  highlight: string | null;
+}
+
+const initialState: BenchState = {
+  chartId: null,
+  definition: null,
+  revision: 0,
+  past: [],
+  future: [],
+  save: { kind: 'saved', at: null },
+  highlight: null,
+};
+
+const mostSteps = 100;
+
+/** The chart on the bench: its definition as it stands, and the way back. */
+export const benchSlice = createSlice({
+  name: 'bench',
+  initialState,
+  reducers: {
+    opened(_, { payload }: PayloadAction<Chart>): BenchState {
+      const { id, definition, revision } = payload;
+      return { ...initialState, chartId: id, definition, revision };
+    },
+    changed(state, { payload }: PayloadAction<ChartDefinition>) {
+      if (state.definition) state.past = [...state.past.slice(-mostSteps), state.definition];
+      state.future = [];
+      state.definition = payload;
+      if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+    },
+    undone(state) {
+      const before = state.past.pop();
+      if (!before || !state.definition) return;
+      state.future.push(state.definition);
+      state.definition = before;
+      if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+    },
+    redone(state) {
+      const after = state.future.pop();
+      if (!after || !state.definition) return;
+      state.past.push(state.definition);
+      state.definition = after;
+      if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+    },
+    saving(state) {
+      state.save = { kind: 'saving' };
+    },
+    /** A change made while the save was under way stays unsaved. */
+    saved(state, { payload }: PayloadAction<{ revision: number; at: number }>) {
+      state.revision = payload.revision;
+      if (state.save.kind === 'saving') state.save = { kind: 'saved', at: payload.at };
+    },
+    saveFailed(state, { payload }: PayloadAction<string>) {
+      state.save = { kind: 'failed', sentence: payload };
+    },
+    conflicted(state, { payload }: PayloadAction<Chart>) {
+      state.save = { kind: 'conflict', theirs: payload };
+    },
+    mineKept(state) {
+      if (state.save.kind !== 'conflict') return;
+      state.revision = state.save.theirs.revision;
+      state.save = { kind: 'unsaved' };
+    },
+    theirsTaken(state) {
+      if (state.save.kind !== 'conflict') return;
+      const { definition, revision } = state.save.theirs;
+      if (state.definition) state.past.push(state.definition);
+      state.definition = definition;
+      state.revision = revision;
+      state.save = { kind: 'saved', at: null };
+    },
+    closed: () => initialState,
+    highlighted(state, { payload }: PayloadAction<string | null>) {
+      state.highlight = payload;
+    },
+  },
+});
+
+export const benchActions = benchSlice.actions;

@@ -1,0 +1,104 @@
+import { Drawer } from 'antd';
+import { type ReactNode, useEffect, useState } from 'react';
+import type { Chart as ChartOnBoard, Note } from '../../contract';
+import type { Reading } from '../../core/reading';
+import { sayProblem } from '../api';
+import { Chart, FiguresTable, type NoteSpot, useChartReading } from '../plot';
+
+interface ChartSheetProps {
+  chart: ChartOnBoard;
+  link: string | null;
+  notes: readonly Note[];
+  onReading: (chartId: number, reading: Reading) => void;
+  onWriteNote?: (chartId: number, spot: NoteSpot) => void;
+  onOpenNote?: (note: Note) => void;
+  /** what else can be done with the chart */
+  acts?: ReactNode;
+}
+
+/** One chart on its white sheet, with its title and a line that says what is drawn. */
+export function ChartSheet({
+  chart,
+  link,
+  notes,
+  onReading,
+  onWriteNote,
+  onOpenNote,
+  acts,
+}: ChartSheetProps) {
+  const { reading, problems, error } = useChartReading(chart, link);
+  const [highlight, setHighlight] = useState<string | null>(null);
+  const [figures, setFigures] = useState(false);
+  useEffect(() => {
+    if (reading) onReading(chart.id, reading);
+  }, [chart.id, reading, onReading]);
+  const lit = reading?.series.find(({ id }) => id === highlight);
+  return (
+    <article
+      className="sheet chart-sheet"
+      aria-label={chart.definition.title}
+      onKeyDown={(event) => {
+        if (event.key === 'f' && !(event.target as HTMLElement).closest('input, textarea'))
+          setFigures(true);
+      }}
+    >
+      <header>
+        <div className="chart-title">
+          <h2>{chart.definition.title}</h2>
+          <p className="quiet small">
+            {lit && <strong>{lit.name} highlighted, </strong>}
+            {reading?.described}
+          </p>
+        </div>
+        <div className="chart-acts">
+          <button
+            type="button"
+            className="act"
+            onClick={() => setFigures(true)}
+            disabled={!reading}
+          >
+            Figures
+          </button>
+          {acts}
+        </div>
+      </header>
+      {error && <p className="problem">{sayProblem(error)}</p>}
+      {problems.map(({ sentence }) => (
+        <p key={sentence} className="problem">
+          {sentence}
+        </p>
+      ))}
+      <div className="chart-room">
+        {reading && reading.periods.length === 0 && (
+          <p className="quiet nothing">No figures yet.</p>
+        )}
+        {reading && (
+          <Chart
+            reading={reading}
+            notes={notes}
+            highlight={highlight}
+            onHighlight={setHighlight}
+            onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}
+            onOpenNote={onOpenNote}
+          />
+        )}
+      </div>
+      {reading && (
+        <Drawer
+          open={figures}
+          onClose={() => setFigures(false)}
+          title={`Figures of ${reading.title}`}
+          size={760}
+        >
+          <p className="quiet">{reading.standing}</p>
+          {reading.remarks.map((remark) => (
+            <p key={remark} className="quiet small">
+              {remark}
+            </p>
+          ))}
+          <FiguresTable reading={reading} height={560} />
+        </Drawer>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,196 @@
+import { Alert, App, Button, Dropdown, Typography } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Chart, Dashboard, GridPlace } from '../../contract';
+import { api, problemOf, sayProblem } from '../api';
+import { Empty, useUndo } from '../look';
+import { TopBar } from '../people';
+import { BoardView, EmptyForReaders } from './BoardView';
+import { NewChart } from './NewChart';
+import { placeBelow } from './places';
+import { ShareDialog } from './ShareDialog';
+
+/** A dashboard, for those with an account. */
+export function DashboardPage() {
+  const id = Number(useParams().id);
+  const { data: dashboard, error } = api.useDashboardQuery(
+    { id },
+    { refetchOnMountOrArgChange: true, refetchOnFocus: true },
+  );
+  if (error)
+    return (
+      <>
+        <TopBar />
+        <main className="page slim">
+          <p className="problem">{sayProblem(error)}</p>
+          <Link to="/">To the dashboards</Link>
+        </main>
+      </>
+    );
+  return dashboard ? <OpenDashboard key={id} dashboard={dashboard} /> : <TopBar />;
+}
+
+function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
+  const { id, role, title } = dashboard;
+  const editable = role !== 'reader';
+  const [arranging, setArranging] = useState(false);
+  const [sharing, setSharing] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const { arrange, conflict, dismiss } = useArrange(dashboard);
+  const waiting = dashboard.charts.filter(({ place }) => place === null);
+  const rename = useRename(dashboard);
+  const chartActs = useChartActs(dashboard);
+  return (
+    <>
+      <TopBar trail={[{ label: title }]}>
+        {editable && (
+          <>
+            <Button onClick={() => setAdding(true)}>New chart</Button>
+            <Button
+              onClick={() => setArranging(!arranging)}
+              type={arranging ? 'primary' : 'default'}
+            >
+              {arranging ? 'Done arranging' : 'Arrange'}
+            </Button>
+          </>
+        )}
+        {role === 'owner' && (
+          <Button type={arranging ? 'default' : 'primary'} onClick={() => setSharing(true)}>
+            Share
+          </Button>
+        )}
+      </TopBar>
+      <main className="page">
+        {conflict && (
+          <Alert
+            className="banner"
+            type="warning"
+            showIcon={false}
+            title={conflict}
+            closable={{ onClose: dismiss }}
+          />
+        )}
+        <BoardView
+          dashboard={dashboard}
+          link={null}
+          editable={editable}
+          arranging={arranging}
+          onArrange={(places) => void arrange(places)}
+          title={
+            editable ? (
+              <Typography.Title
+                level={1}
+                className="board-title"
+                editable={{ onChange: rename, text: title, tooltip: 'Rename', enterIcon: null }}
+              >
+                {title}
+              </Typography.Title>
+            ) : undefined
+          }
+          acts={editable ? chartActs : undefined}
+          whenEmpty={
+            editable ? (
+              <Empty title="No chart yet">
+                <p>Draw the first chart from a source of yours, then place it here.</p>
+                <Button type="primary" onClick={() => setAdding(true)}>
+                  New chart
+                </Button>
+              </Empty>
+            ) : (
+              <EmptyForReaders />
+            )
+          }
+        />
+        {editable && waiting.length > 0 && (
+          <section className="waiting">
+            <h3>On the bench, not placed yet</h3>
+            <ul>
+              {waiting.map((chart) => (
+                <li key={chart.id} className="row">
+                  <Link to={`/dashboards/${id}/charts/${chart.id}`}>{chart.definition.title}</Link>
+                  <button
+                    type="button"
+                    className="act"
+                    onClick={() =>
+                      void arrange([
+                        {
+                          chartId: chart.id,
+                          place: placeBelow(dashboard.charts.map(({ place }) => place)),
+                        },
+                      ])
+                    }
+                  >
+                    Place it here
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </main>
+      {sharing && <ShareDialog dashboardId={id} onClose={() => setSharing(false)} />}
+      {adding && <NewChart dashboardId={id} onClose={() => setAdding(false)} />}
+    </>
+  );
+}
+
+/** Moves charts; when somebody else has moved them meanwhile, says so and shows theirs. */
+function useArrange(dashboard: Dashboard) {
+  const [save] = api.useArrangeMutation();
+  const [conflict, setConflict] = useState('');
+  const arrange = async (places: { chartId: number; place: GridPlace | null }[]) => {
+    try {
+      await save({ id: dashboard.id, revision: dashboard.revision, places }).unwrap();
+    } catch (error) {
+      const theirs = problemOf(error)?.code === 'changed-meanwhile';
+      setConflict(
+        theirs
+          ? `${sayProblem(error)} You now see theirs; arrange again if it should be otherwise.`
+          : sayProblem(error),
+      );
+    }
+  };
+  return { arrange, conflict, dismiss: () => setConflict('') };
+}
+
+function useRename({ id, revision, title }: Dashboard) {
+  const [rename] = api.useRenameDashboardMutation();
+  const { message } = App.useApp();
+  return (next: string) => {
+    if (next.trim() === title || !next.trim()) return;
+    rename({ id, revision, title: next })
+      .unwrap()
+      .catch((error: unknown) => void message.error(sayProblem(error)));
+  };
+}
+
+/** What an editor can do with a chart on a dashboard. */
+function useChartActs(dashboard: Dashboard) {
+  const navigate = useNavigate();
+  const [remove] = api.useRemoveChartMutation();
+  const [restore] = api.useRestoreChartMutation();
+  const sayRemoved = useUndo();
+  const take = async ({ id, definition }: Chart) => {
+    await remove(id).unwrap();
+    sayRemoved(`“${definition.title}” removed.`, () => void restore(id));
+  };
+  return (chart: Chart) => (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: [
+          {
+            key: 'bench',
+            label: 'Open on the bench',
+            onClick: () => void navigate(`/dashboards/${dashboard.id}/charts/${chart.id}`),
+          },
+          { key: 'remove', label: 'Remove', onClick: () => void take(chart) },
+        ],
+      }}
+    >
+      <button type="button" className="act" aria-label={`Change ${chart.definition.title}`}>
+        Change
+      </button>
+    </Dropdown>
+  );
+}

@@ -1,0 +1,125 @@
+import { Button, Input, Modal } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, sayProblem } from '../api';
+import { Empty, useUndo } from '../look';
+import { TopBar } from '../people';
+
+const roleWords = { owner: 'yours', editor: 'you may edit', reader: 'you may read' };
+
+/** All dashboards of a person. */
+export function DashboardsPage() {
+  const { data: dashboards, error } = api.useDashboardsQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
+  const [naming, setNaming] = useState(false);
+  const [remove] = api.useRemoveDashboardMutation();
+  const [restore] = api.useRestoreDashboardMutation();
+  const sayRemoved = useUndo();
+  const take = async (id: number, title: string) => {
+    await remove(id).unwrap();
+    sayRemoved(`“${title}” removed.`, () => void restore(id));
+  };
+  return (
+    <>
+      <TopBar>
+        <Button type="primary" onClick={() => setNaming(true)}>
+          New dashboard
+        </Button>
+      </TopBar>
+      <main className="page slim">
+        <div className="page-head">
+          <div>
+            <h1>Dashboards</h1>
+            <p className="quiet">Yours, and those that colleagues have shared with you.</p>
+          </div>
+        </div>
+        {error && <p className="problem">{sayProblem(error)}</p>}
+        {dashboards?.length === 0 && (
+          <div className="sheet">
+            <Empty title="No dashboard yet">
+              <p>
+                Bring in a file with your figures first, or make a dashboard and fill it as you go.
+              </p>
+              <div className="row">
+                <Link to="/sources/new">
+                  <Button type="primary">Bring in figures</Button>
+                </Link>
+                <Button onClick={() => setNaming(true)}>New dashboard</Button>
+              </div>
+            </Empty>
+          </div>
+        )}
+        {dashboards && dashboards.length > 0 && (
+          <ul className="sheet entries">
+            {dashboards.map(({ id, title, role, owner, charts, changedAt }) => (
+              <li key={id}>
+                <Link to={`/dashboards/${id}`} className="entry-name">
+                  {title}
+                </Link>
+                <span className="quiet">
+                  {charts === 1 ? '1 chart' : `${charts} charts`},{' '}
+                  {role === 'owner' ? roleWords.owner : `${owner}’s, ${roleWords[role]}`}
+                </span>
+                <span className="quiet small">
+                  changed{' '}
+                  {new Date(changedAt).toLocaleDateString('en-GB', {
+                    day: 'numeric',
+                    month: 'short',
+                    year: 'numeric',
+                  })}
+                </span>
+                {role === 'owner' ? (
+                  <button
+                    type="button"
+                    className="act"
+                    onClick={() => void take(id, title)}
+                    aria-label={`Delete ${title}`}
+                  >
+                    Delete
+                  </button>
+                ) : (
+                  <span />
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+      </main>
+      {naming && <NewDashboard onClose={() => setNaming(false)} />}
+    </>
+  );
+}
+
+function NewDashboard({ onClose }: { onClose: () => void }) {
+  const [title, setTitle] = useState('');
+  const [make, making] = api.useMakeDashboardMutation();
+  const navigate = useNavigate();
+  const create = async () => {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+    const { id } = await make({ title, zone }).unwrap();
+    await navigate(`/dashboards/${id}`);
+  };
+  return (
+    <Modal
+      open
+      title="New dashboard"
+      okText="Make it"
+      onCancel={onClose}
+      onOk={() => void create()}
+      okButtonProps={{ disabled: !title.trim(), loading: making.isLoading }}
+    >
+      <label className="field">
+        <span>Title</span>
+        <Input
+          value={title}
+          onChange={(event) => setTitle(event.target.value)}
+          maxLength={160}
+          autoFocus
+          onPressEnter={() => title.trim() && void create()}
+        />
+      </label>
+      {making.error && <p className="problem">{sayProblem(making.error)}</p>}
+    </Modal>
+  );
+}

@@ -1,0 +1,58 @@
+import { Button, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, sayProblem } from '../api';
+import { draftChart } from '../../core/chart';
+
+/** Chooses the source of a new chart, and opens the bench with a first draft of it. */
+export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClose: () => void }) {
+  const { data: sources, error } = api.useSourcesQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [make, making] = api.useMakeChartMutation();
+  const navigate = useNavigate();
+  const source = sources?.find(({ id }) => id === (chosen ?? sources[0]?.id));
+  const draft = async () => {
+    if (!source) return;
+    const { id } = await make({ dashboardId, definition: draftChart(source) }).unwrap();
+    await navigate(`/dashboards/${dashboardId}/charts/${id}`);
+  };
+  return (
+    <Modal
+      open
+      title="New chart"
+      onCancel={onClose}
+      footer={
+        <Button
+          type="primary"
+          disabled={!source}
+          loading={making.isLoading}
+          onClick={() => void draft()}
+        >
+          Draw it
+        </Button>
+      }
+    >
+      {sources?.length === 0 ? (
+        <p>
+          There are no figures yet. <Link to="/sources/new">Bring in a file</Link> first.
+        </p>
+      ) : (
+        <label className="field">
+          <span>Drawn from</span>
+          <Select
+            value={source?.id}
+            aria-label="Drawn from"
+            onChange={setChosen}
+            options={sources?.map(({ id, name, rows }) => ({
+              value: id,
+              label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
+            }))}
+          />
+        </label>
+      )}
+      {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
+    </Modal>
+  );
+}

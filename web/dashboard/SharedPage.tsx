@@ -1,0 +1,40 @@
+import { useParams } from 'react-router';
+import { api, sayProblem } from '../api';
+import { Empty, Wordmark } from '../look';
+import { BoardView, EmptyForReaders } from './BoardView';
+
+/** A dashboard as the holder of a link sees it: to read, and nothing else. */
+export function SharedPage() {
+  const link = useParams().token ?? '';
+  const { data: dashboard, error } = api.useDashboardQuery(
+    { link },
+    { refetchOnMountOrArgChange: true, refetchOnFocus: true },
+  );
+  return (
+    <>
+      <header className="top-bar">
+        <Wordmark />
+        <span className="trail quiet">shared with you to read</span>
+      </header>
+      <main className="page">
+        {error && (
+          <div className="sheet">
+            <Empty title="This dashboard cannot be opened">
+              <p>{sayProblem(error)}</p>
+            </Empty>
+          </div>
+        )}
+        {dashboard && !error && (
+          <BoardView
+            dashboard={dashboard}
+            link={link}
+            editable={false}
+            arranging={false}
+            onArrange={() => {}}
+            whenEmpty={<EmptyForReaders />}
+          />
+        )}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,4 @@
+export { DashboardPage } from './DashboardPage';
+export { DashboardsPage } from './DashboardsPage';
+export { SharedPage } from './SharedPage';
+export { placeBelow } from './places';

@@ -1,0 +1,45 @@
+import type { ThemeConfig } from 'antd';
+import { page } from './colours';
+
+/** Ant Design under our own look: small radii, hairlines, one accent, no shadow but on what floats. */
+export const theme: ThemeConfig = {
+  hashed: false,
+  token: {
+    fontFamily: "'Archivo Variable', sans-serif",
+    fontSize: 14,
+    colorPrimary: page.accent,
+    colorInfo: page.accent,
+    colorLink: page.accent,
+    colorError: '#B53A1C',
+    colorText: page.ink,
+    colorTextSecondary: page.second,
+    colorTextTertiary: page.third,
+    colorTextPlaceholder: page.third,
+    colorBorder: '#BFCACB',
+    colorBorderSecondary: page.hairline,
+    colorBgLayout: page.paper,
+    borderRadius: 3,
+    borderRadiusLG: 4,
+    borderRadiusSM: 2,
+    controlHeight: 32,
+    boxShadow: 'none',
+    boxShadowSecondary: '0 6px 24px rgba(20, 34, 43, 0.14)',
+    boxShadowTertiary: 'none',
+    lineWidthFocus: 2,
+    wireframe: false,
+  },
+  components: {
+    Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
+    Modal: { titleFontSize: 18 },
+    Table: {
+      headerBg: page.sheet,
+      headerColor: page.second,
+      headerSplitColor: 'transparent',
+      cellPaddingBlockSM: 5,
+    },
+    Select: { optionSelectedBg: page.accentTint },
+    Segmented: { itemSelectedBg: page.ink, itemSelectedColor: '#fff', trackBg: page.paper },
+    Tooltip: { colorBgSpotlight: page.ink },
+    Message: { contentBg: page.sheet },
+  },
+};

@@ -1,0 +1,148 @@
+import { Button, DatePicker, Input, Modal, Select } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { type Note, noteColours } from '../../contract';
+import { formatDay } from '../../core/calendar';
+import type { Reading } from '../../core/reading';
+import { api, problemOf, sayProblem } from '../api';
+import { shades } from '../look';
+
+/** A note that is being written or changed. */
+export interface NoteDraft {
+  chartId: number;
+  day: string;
+  series: string | null;
+  /** the note that is changed; null for a new one */
+  note: Note | null;
+}
+
+interface NoteEditorProps {
+  draft: NoteDraft;
+  reading: Reading | undefined;
+  onClose: () => void;
+}
+
+/** Writes a note, or changes one; a change by somebody else meanwhile is shown beside. */
+export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
+  const [day, setDay] = useState(draft.day);
+  const [series, setSeries] = useState(draft.series);
+  const [text, setText] = useState(draft.note?.text ?? '');
+  const [colour, setColour] = useState<Note['colour']>(draft.note?.colour ?? 'plum');
+  const [revision, setRevision] = useState(draft.note?.revision ?? 0);
+  const [theirs, setTheirs] = useState<Note | null>(null);
+  const [problem, setProblem] = useState('');
+  const [write, writing] = api.useWriteNoteMutation();
+  const [change, changing] = api.useChangeNoteMutation();
+
+  const save = async () => {
+    setProblem('');
+    const body = { day, series, text, colour };
+    try {
+      if (draft.note) await change({ id: draft.note.id, revision, ...body }).unwrap();
+      else await write({ chartId: draft.chartId, ...body }).unwrap();
+      onClose();
+    } catch (error) {
+      const current = problemOf(error)?.current as Note | undefined;
+      if (current) {
+        setTheirs(current);
+        setRevision(current.revision);
+      }
+      setProblem(sayProblem(error));
+    }
+  };
+
+  return (
+    <Modal
+      open
+      title={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
+      onCancel={onClose}
+      footer={[
+        <Button key="cancel" onClick={onClose}>
+          Cancel
+        </Button>,
+        <Button
+          key="save"
+          type="primary"
+          loading={writing.isLoading || changing.isLoading}
+          onClick={() => void save()}
+        >
+          {theirs ? 'Keep mine' : 'Save the note'}
+        </Button>,
+      ]}
+    >
+      <div className="fields">
+        <label className="field">
+          <span>What happened, and why</span>
+          <Input.TextArea
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            autoSize={{ minRows: 3 }}
+            maxLength={2000}
+            autoFocus
+          />
+        </label>
+        <div className="row note-fields">
+          <label className="field">
+            <span>Stands on</span>
+            <DatePicker
+              value={dayjs(day)}
+              allowClear={false}
+              format="D MMM YYYY"
+              aria-label="Stands on"
+              onChange={(value) => value && setDay(value.format('YYYY-MM-DD'))}
+            />
+          </label>
+          <label className="field grow">
+            <span>Speaks of</span>
+            <Select
+              value={series ?? ''}
+              aria-label="Speaks of"
+              onChange={(value) => setSeries(value || null)}
+              options={[
+                { value: '', label: 'the date itself' },
+                ...(reading?.series ?? []).map(({ id, name }) => ({ value: id, label: name })),
+              ]}
+            />
+          </label>
+        </div>
+        <div className="field" role="radiogroup" aria-label="Pennant colour">
+          <span>Pennant</span>
+          <div className="row">
+            {noteColours.map((each) => (
+              <button
+                key={each}
+                type="button"
+                role="radio"
+                aria-checked={colour === each}
+                aria-label={each}
+                className="swatch"
+                style={{ background: shades[each] }}
+                onClick={() => setColour(each)}
+              />
+            ))}
+          </div>
+        </div>
+        {problem && (
+          <div className="problem" role="alert">
+            {problem}
+            {theirs && (
+              <>
+                <p>
+                  It now reads: “{theirs.text}” ({theirs.author})
+                </p>
+                <button type="button" className="act" onClick={() => setText(theirs.text)}>
+                  Take theirs
+                </button>
+              </>
+            )}
+          </div>
+        )}
+      </div>
+    </Modal>
+  );
+}
+
+/** A new note where the reader pointed. */
+export function newNote(chartId: number, spot: { day: number; series: string | null }): NoteDraft {
+  return { chartId, day: formatDay(spot.day), series: spot.series, note: null };
+}

@@ -1,0 +1,69 @@
+import type { Note } from '../../contract';
+import { parseDay } from '../../core/calendar';
+import { writeDay } from '../../core/labels';
+import { placeNote } from '../../core/notes';
+import type { Reading } from '../../core/reading';
+import { api } from '../api';
+import { Pennant, useUndo } from '../look';
+
+interface NotesListProps {
+  notes: readonly Note[];
+  /** the readings of the charts, by chart */
+  readings: Readonly<Record<number, Reading>>;
+  /** missing for those who may only read */
+  onEdit?: (note: Note) => void;
+}
+
+/** Notes with their pennants, the latest first. */
+export function NotesList({ notes, readings, onEdit }: NotesListProps) {
+  const [remove] = api.useRemoveNoteMutation();
+  const [restore] = api.useRestoreNoteMutation();
+  const sayRemoved = useUndo();
+  const take = async (note: Note) => {
+    await remove(note.id).unwrap();
+    sayRemoved(`Note ${note.number} removed.`, () => void restore(note.id));
+  };
+  return (
+    <ul className="notes-list">
+      {notes.map((note) => (
+        <li key={note.id}>
+          <Pennant number={note.number} colour={note.colour} />
+          <div>
+            <p className="note-text">{note.text}</p>
+            <p className="quiet small">
+              {writeDay(parseDay(note.day) ?? 0)}, {note.author}
+              {isAdrift(note, readings[note.chartId]) && (
+                <em className="adrift"> adrift: its series is gone</em>
+              )}
+            </p>
+            {onEdit && (
+              <p className="note-acts">
+                <button
+                  type="button"
+                  className="act"
+                  onClick={() => onEdit(note)}
+                  aria-label={`Edit note ${note.number}`}
+                >
+                  Edit
+                </button>
+                <button
+                  type="button"
+                  className="act"
+                  onClick={() => void take(note)}
+                  aria-label={`Delete note ${note.number}`}
+                >
+                  Delete
+                </button>
+              </p>
+            )}
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function isAdrift(note: Note, reading: Reading | undefined): boolean {
+  const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
+  return !!reading && placeNote(anchor, reading.series, reading.periods).adrift;
+}

@@ -1,0 +1,2 @@
+export { newNote, type NoteDraft, NoteEditor } from './NoteEditor';
+export { NotesList } from './NotesList';

@@ -1,0 +1,60 @@
+import { Dropdown } from 'antd';
+import type { ReactNode } from 'react';
+import { useDispatch } from 'react-redux';
+import { Link, NavLink } from 'react-router';
+import { api } from '../api';
+import { Wordmark } from '../look';
+
+interface TopBarProps {
+  /** the way here, the last entry being this page */
+  trail?: { label: string; to?: string }[];
+  children?: ReactNode;
+}
+
+/** The bar over every page: where one is, what can be done here, who is signed in. */
+export function TopBar({ trail = [], children }: TopBarProps) {
+  const { data: session } = api.useSessionQuery();
+  const [signOut] = api.useSignOutMutation();
+  const dispatch = useDispatch();
+  const leave = async () => {
+    await signOut();
+    dispatch(api.util.resetApiState());
+  };
+  return (
+    <header className="top-bar">
+      <Wordmark />
+      <nav className="trail" aria-label="Where you are">
+        {trail.map(({ label, to }) => (
+          <span key={label} className="trail-step">
+            <span aria-hidden="true">/ </span>
+            {to ? <Link to={to}>{label}</Link> : <span aria-current="page">{label}</span>}
+          </span>
+        ))}
+      </nav>
+      {children}
+      {session?.person && (
+        <>
+          <nav className="places" aria-label="Places">
+            <NavLink to="/" end>
+              Dashboards
+            </NavLink>
+            <NavLink to="/sources">Sources</NavLink>
+          </nav>
+          <Dropdown
+            trigger={['click']}
+            menu={{
+              items: [
+                { key: 'who', label: session.person.email, disabled: true },
+                { key: 'leave', label: 'Sign out', onClick: () => void leave() },
+              ],
+            }}
+          >
+            <button type="button" className="plain who">
+              {session.person.name}
+            </button>
+          </Dropdown>
+        </>
+      )}
+    </header>
+  );
+}

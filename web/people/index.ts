@@ -1,0 +1,2 @@
+export { SignInPage } from './SignInPage';
+export { TopBar } from './TopBar';

@@ -1,0 +1,155 @@
+import { useId, useMemo, useRef, useState } from 'react';
+import type { Note } from '../../contract';
+import type { Reading } from '../../core/reading';
+import { Crosshair } from './Crosshair';
+import { drawChart } from './drawing';
+import { EndLabels } from './EndLabels';
+import { dayAt, periodAt } from './geometry';
+import { seriesAt } from './seriesAt';
+import { measureText, usePlotly, useSize } from './usePlot';
+
+/** Where a note is to be anchored. */
+export interface NoteSpot {
+  day: number;
+  series: string | null;
+}
+
+interface ChartProps {
+  reading: Reading;
+  notes: readonly Note[];
+  highlight: string | null;
+  onHighlight: (series: string | null) => void;
+  /** missing for those who may not write notes */
+  onWriteNote?: (spot: NoteSpot) => void;
+  onOpenNote?: (note: Note) => void;
+  /** tells which period the reader points at */
+  onPoint?: (period: number | null) => void;
+}
+
+/** A chart with its crosshair; it fills the element it stands in. */
+export function Chart(props: ChartProps) {
+  const { reading, notes, highlight, onHighlight, onWriteNote, onOpenNote, onPoint } = props;
+  const frame = useRef<HTMLDivElement>(null);
+  const plot = useRef<HTMLDivElement>(null);
+  const size = useSize(frame);
+  const summary = useId();
+  const [at, setAt] = useState<{ period: number; held: boolean; series: string | null } | null>(
+    null,
+  );
+  const drawing = useMemo(
+    () =>
+      size && size.width > 60 && size.height > 60 && reading.periods.length > 0
+        ? drawChart(reading, { ...size, highlight, notes, measure: measureText })
+        : null,
+    [reading, size, highlight, notes],
+  );
+  usePlotly(plot, drawing);
+
+  const point = (next: typeof at) => {
+    setAt(next);
+    onPoint?.(next?.period ?? null);
+  };
+  const pointed = (event: React.PointerEvent | React.MouseEvent) => {
+    const box = frame.current?.getBoundingClientRect();
+    if (!box || !drawing) return null;
+    const x = event.clientX - box.left;
+    const y = event.clientY - box.top;
+    const { left, right, width } = drawing.geometry;
+    if (x < left - 4 || x > width - right + 4) return null;
+    const period = periodAt(reading, dayAt(drawing.geometry, x));
+    return { period, series: seriesAt(reading, drawing.geometry, period, x, y) };
+  };
+  const toggle = (series: string | null) =>
+    series && onHighlight(highlight === series ? null : series);
+
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.target !== event.currentTarget) return;
+    const last = reading.periods.length - 1;
+    const here = at?.period ?? (event.key === 'ArrowLeft' ? last + 1 : -1);
+    const steps: Record<string, number> = {
+      ArrowLeft: here - 1,
+      ArrowRight: here + 1,
+      Home: 0,
+      End: last,
+    };
+    const step = steps[event.key];
+    const ids = reading.series.map(({ id }) => id);
+    if (step !== undefined)
+      point({ period: Math.max(0, Math.min(last, step)), held: false, series: null });
+    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      const now = highlight === null ? -1 : ids.indexOf(highlight);
+      const next = event.key === 'ArrowDown' ? now + 1 : now < 0 ? ids.length - 1 : now - 1;
+      onHighlight(ids[next] ?? null);
+    } else if (event.key === 'Escape') {
+      point(null);
+      onHighlight(null);
+    } else if ((event.key === 'Enter' || event.key === 'n') && at && onWriteNote) {
+      onWriteNote({ day: noteDay(reading, at.period), series: highlight });
+    } else return;
+    event.preventDefault();
+  };
+
+  return (
+    <div
+      ref={frame}
+      className="chart"
+      role="group"
+      tabIndex={0}
+      aria-label={`${reading.title}, line chart`}
+      aria-describedby={summary}
+      onKeyDown={onKeyDown}
+      onPointerMove={(event) => {
+        if (at?.held) return;
+        const next = pointed(event);
+        if (next?.period !== at?.period || next?.series !== at?.series)
+          point(next && { ...next, held: false });
+      }}
+      onPointerLeave={() => !at?.held && point(null)}
+      onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && point(null)}
+      onClick={(event) => {
+        if ((event.target as HTMLElement).closest('button')) return;
+        const next = pointed(event);
+        if (next?.series) toggle(next.series);
+        if (onWriteNote)
+          point(next && !(at?.held && at.period === next.period) ? { ...next, held: true } : null);
+      }}
+    >
+      <p id={summary} className="visually-hidden">
+        {reading.summary} Arrow keys left and right move the crosshair, up and down highlight a
+        series.
+      </p>
+      <div ref={plot} className="chart-plot" aria-hidden="true" />
+      {drawing && (
+        <>
+          <EndLabels
+            drawing={drawing}
+            highlight={highlight}
+            onToggle={toggle}
+            onOpenNote={onOpenNote}
+          />
+          {at && reading.periods[at.period] && (
+            <Crosshair
+              reading={reading}
+              geometry={drawing.geometry}
+              period={at.period}
+              highlight={highlight}
+              nearest={at.series}
+              held={at.held}
+              onWriteNote={
+                onWriteNote &&
+                (() =>
+                  onWriteNote({ day: noteDay(reading, at.period), series: at.series ?? highlight }))
+              }
+            />
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+/** A note stands on the middle day of the period that was pointed at. */
+function noteDay({ periods }: Reading, place: number): number {
+  const period = periods[place];
+  return period ? Math.floor((period.start + period.next - 1) / 2) : 0;
+}

@@ -1,0 +1,73 @@
+import type { Reading } from '../../core/reading';
+import { figureRows } from './figureRows';
+import { measureText } from './usePlot';
+
+/** Narrower columns than this cannot hold a figure. */
+export const narrowestColumn = 27;
+
+interface FiguresStripProps {
+  reading: Reading;
+  /** where the plot lies, in pixels from the left and the right */
+  left: number;
+  right: number;
+  pointed: number | null;
+}
+
+/** The figures right under the tape, each below its period. */
+export function FiguresStrip({ reading, left, right, pointed }: FiguresStripProps) {
+  const rows = figureRows(reading);
+  const span = (reading.periods.at(-1)?.next ?? 1) - (reading.periods[0]?.start ?? 0);
+  const first = reading.periods[0]?.start ?? 0;
+  const widest = Math.max(
+    ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, 11.5, 450))),
+  );
+  const column = (1 / reading.periods.length) * 100;
+  return (
+    <table
+      className="strip narrow"
+      aria-label={`Figures of ${reading.title}`}
+      style={{ fontSize: widest > 34 ? 10 : 11.5 }}
+    >
+      <thead className="visually-hidden">
+        <tr>
+          <th scope="col">Figures</th>
+          {reading.periods.map(({ label, start }) => (
+            <th key={start} scope="col">
+              {label}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.key} className={`strip-${row.kind}`}>
+            <th scope="row" style={{ width: left - 8 }} title={row.name}>
+              {row.name}
+            </th>
+            {row.cells.map(({ text, full, judgement }, place) => {
+              const { middle = 0, start = 0, open = false } = reading.periods[place] ?? {};
+              const shown = row.kind === 'difference' || row.kind === 'rule' ? judgement : null;
+              return (
+                <td
+                  key={start}
+                  title={full}
+                  className={[
+                    shown ?? '',
+                    open ? 'open' : '',
+                    place === pointed ? 'pointed' : '',
+                  ].join(' ')}
+                  style={{
+                    left: `calc(${left}px + (100% - ${left + right}px) * ${(middle - first) / span})`,
+                    width: `calc((100% - ${left + right}px) * ${column / 100})`,
+                  }}
+                >
+                  {text}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

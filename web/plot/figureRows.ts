@@ -1,0 +1,96 @@
+import { writeDifference, writeNumber, writeWhole } from '../../core/labels';
+import type { Reading, ReadSeries } from '../../core/reading';
+
+/** One cell of the figures: as written, in full, and whether it is off or on the mark. */
+export interface FigureCell {
+  text: string;
+  full: string;
+  judgement: 'on' | 'off' | null;
+}
+
+/** One line of the figures, with a cell for each period. */
+export interface FigureRow {
+  key: string;
+  name: string;
+  kind: 'figure' | 'mark' | 'difference' | 'running' | 'rule';
+  cells: FigureCell[];
+}
+
+const none: FigureCell = { text: '', full: '', judgement: null };
+
+/**
+ * The figures behind a chart, line by line: each series, and for a compared one what it is held
+ * against, the difference, the running difference, and the colour rule that caught the figure.
+ */
+export function figureRows(reading: Reading): FigureRow[] {
+  const marks = new Set(reading.series.map(({ comparison }) => comparison?.markId));
+  return reading.series
+    .filter(({ id }) => !marks.has(id))
+    .flatMap((series) => {
+      const own: FigureRow = {
+        key: series.id,
+        name: series.name,
+        kind: 'figure',
+        cells: figures(reading, series.figures),
+      };
+      return [own, ...comparisonRows(reading, series)];
+    });
+}
+
+function figures(reading: Reading, values: readonly (number | null)[]): FigureCell[] {
+  return values.map((value) =>
+    value === null
+      ? none
+      : { text: writeNumber(value, reading.format), full: writeWhole(value), judgement: null },
+  );
+}
+
+function comparisonRows(reading: Reading, { id, name, comparison }: ReadSeries): FigureRow[] {
+  if (!comparison) return [];
+  const several = reading.series.filter((each) => each.comparison).length > 1;
+  const of = several ? ` of ${name}` : '';
+  const signed = (values: readonly (number | null)[]): FigureCell[] =>
+    values.map((value, place) =>
+      value === null
+        ? none
+        : {
+            text: writeDifference(value, reading.format),
+            full: writeWhole(value),
+            judgement: comparison.judgements[place] ?? null,
+          },
+    );
+  const rules = comparison.caughtBy.map((caught, place): FigureCell => {
+    const rule = reading.rules.findIndex((each) => each.id === caught);
+    const found = reading.rules[rule];
+    return found
+      ? {
+          text: String(rule + 1),
+          full: found.name,
+          judgement: comparison.judgements[place] ?? null,
+        }
+      : none;
+  });
+  return [
+    {
+      key: `${id} mark`,
+      name: comparison.markName,
+      kind: 'mark',
+      cells: figures(reading, comparison.marks),
+    },
+    {
+      key: `${id} difference`,
+      name: `Difference${of}`,
+      kind: 'difference',
+      cells: signed(comparison.differences),
+    },
+    {
+      key: `${id} running`,
+      name: `Running${of}`,
+      kind: 'running',
+      cells: signed(comparison.running),
+    },
+    ...(reading.rules.length > 0
+      ? [{ key: `${id} rule`, name: `Rule${of}`, kind: 'rule' as const, cells: rules }]
+      : []),
+  ];
+}

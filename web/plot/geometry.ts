@@ -1,0 +1,39 @@
+import type { Reading } from '../../core/reading';
+
+/** Where the plot lies within its picture, in pixels, and what it spans. */
+export interface Geometry {
+  width: number;
+  height: number;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  xFrom: number;
+  xTo: number;
+  yFrom: number;
+  yTo: number;
+}
+
+/** The pixel column of a day. */
+export function toX({ width, left, right, xFrom, xTo }: Geometry, day: number): number {
+  return left + ((day - xFrom) / (xTo - xFrom)) * (width - left - right);
+}
+
+/** The pixel row of a value. */
+export function toY({ height, top, bottom, yFrom, yTo }: Geometry, value: number): number {
+  return top + ((yTo - value) / (yTo - yFrom)) * (height - top - bottom);
+}
+
+/** The day at a pixel column. */
+export function dayAt({ width, left, right, xFrom, xTo }: Geometry, x: number): number {
+  return xFrom + ((x - left) / (width - left - right)) * (xTo - xFrom);
+}
+
+/** The place of the period that contains a day; the nearest one outside the axis. */
+export function periodAt({ periods }: Pick<Reading, 'periods'>, day: number): number {
+  const place = periods.findIndex(({ next }) => day < next);
+  return place < 0 ? periods.length - 1 : place;
+}
+
+/** Measures how wide a text will be, in pixels. */
+export type Measure = (text: string, size: number, weight: number) => number;

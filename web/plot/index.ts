@@ -1,0 +1,6 @@
+export { Chart, type NoteSpot } from './Chart';
+export { type Drawing, drawChart } from './drawing';
+export { FiguresStrip, narrowestColumn } from './FiguresStrip';
+export { FiguresTable } from './FiguresTable';
+export { measureText, useSize } from './usePlot';
+export { useChartReading, useReadingOf } from './useReading';

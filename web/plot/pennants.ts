@@ -1,0 +1,124 @@
+import type { Annotations, Shape } from 'plotly.js';
+import type { Note } from '../../contract';
+import { parseDay } from '../../core/calendar';
+import { placeNote } from '../../core/notes';
+import type { Reading } from '../../core/reading';
+import { page, shades } from '../look';
+import { type Geometry, toX } from './geometry';
+
+/** What stands in the rows above the plot: pennants, and the word at the today line. */
+export interface Flown {
+  kind: 'note' | 'today';
+  /** the day it stands on */
+  day: number;
+  /** rows above the plot, 0 being the lowest */
+  level: number;
+  /** it flies to the left, since there is no room at the right */
+  turned: boolean;
+  note?: Note;
+}
+
+export const flownRow = 18;
+const pennantWidth = 24;
+const todayWidth = 40;
+
+/** The days that have something above the plot, those not shown left out. */
+function standing(reading: Reading, notes: readonly Note[]): Omit<Flown, 'level' | 'turned'>[] {
+  const first = reading.periods[0]?.start ?? 0;
+  const next = reading.periods.at(-1)?.next ?? 0;
+  const today = reading.yardsticks.flatMap((each) =>
+    each.kind === 'today' && each.shown ? [{ kind: 'today' as const, day: each.day + 0.5 }] : [],
+  );
+  const flown = notes.flatMap((note) => {
+    const day = parseDay(note.day);
+    return day === null || day < first || day >= next
+      ? []
+      : [{ kind: 'note' as const, day: day + 0.5, note }];
+  });
+  return [...today, ...flown.sort((a, b) => a.day - b.day)];
+}
+
+/** Gives each its row, so that none covers another. */
+export function flyPennants(
+  reading: Reading,
+  notes: readonly Note[],
+  across: Pick<Geometry, 'width' | 'left' | 'right' | 'xFrom' | 'xTo'>,
+): Flown[] {
+  const taken: { from: number; to: number; level: number }[] = [];
+  return standing(reading, notes).map((each) => {
+    const x = toX({ ...across, height: 0, top: 0, bottom: 0, yFrom: 0, yTo: 1 }, each.day);
+    const turned = each.kind === 'note' && x + pennantWidth > across.width - across.right;
+    const from = each.kind === 'today' ? x - todayWidth / 2 : turned ? x - pennantWidth : x;
+    const to = from + (each.kind === 'today' ? todayWidth : pennantWidth);
+    const meeting = taken.filter((other) => from < other.to + 2 && other.from < to + 2);
+    const level = [0, 1, 2, 3, 4].find((row) => meeting.every((other) => other.level !== row)) ?? 4;
+    taken.push({ from, to, level });
+    return { ...each, level, turned };
+  });
+}
+
+/** The stems down into the plot, and the pennants above it. */
+export function pennantShapes(flown: readonly Flown[], reading: Reading): Partial<Shape>[] {
+  return flown.flatMap(({ kind, day, level, turned, note }) => {
+    const line = { color: page.ink, width: kind === 'today' ? 1.4 : 1 };
+    const above = (path: string, fillcolor: string, width: number): Partial<Shape> => ({
+      type: 'path',
+      path,
+      xref: 'x',
+      xsizemode: 'pixel',
+      xanchor: day,
+      yref: 'paper',
+      ysizemode: 'pixel',
+      yanchor: 1,
+      fillcolor,
+      line: { color: page.ink, width },
+    });
+    const foot = kind === 'today' || !note ? reading.axis.from : footOf(note, reading);
+    const stem = {
+      type: 'line',
+      xref: 'x',
+      yref: 'y',
+      x0: day,
+      x1: day,
+      y0: foot,
+      y1: reading.axis.to,
+      line,
+    } as const;
+    const base = level * flownRow;
+    if (kind === 'today' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
+    const side = turned ? -1 : 1;
+    const reach = (x: number) => x * side;
+    const flag = `M0,${base + 3}L${reach(23)},${base + 3}L${reach(19)},${base + 9}L${reach(23)},${base + 15}L0,${base + 15}Z`;
+    return [
+      stem,
+      above(`M0,0L0,${base + 16}`, 'rgba(0,0,0,0)', 1.2),
+      above(flag, shades[note.colour], 0),
+    ];
+  });
+}
+
+/** A note that speaks of a series stands on its figure, if there is one. */
+function footOf(note: Note, reading: Reading): number {
+  const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
+  return placeNote(anchor, reading.series, reading.periods).figure ?? reading.axis.from;
+}
+
+/** The numbers in the pennants, and the word over the today line. */
+export function pennantAnnotations(
+  flown: readonly Flown[],
+  fontSize: number,
+): Partial<Annotations>[] {
+  return flown.map(({ kind, day, level, turned, note }) => ({
+    xref: 'x',
+    yref: 'paper',
+    x: day,
+    y: 1,
+    xshift: kind === 'today' ? 0 : turned ? -10 : 10,
+    yshift: level * flownRow + (kind === 'today' ? 10 : 9),
+    yanchor: 'middle',
+    xanchor: 'center',
+    showarrow: false,
+    text: `<b>${kind === 'today' ? 'Today' : note?.number}</b>`,
+    font: { size: kind === 'today' ? fontSize : 10.5, color: kind === 'today' ? page.ink : '#fff' },
+  }));
+}

@@ -1,0 +1,58 @@
+import { type Day, type Grain, grains, periodsBetween, periodStart } from '../../core/calendar';
+import { tapeLabel } from '../../core/labels';
+
+/** The narrowest a label of each grain may stand beside the next, in pixels. */
+const labelRoom: Record<Grain, number> = { day: 20, week: 31, month: 30, quarter: 28, year: 36 };
+const narrowestBlock = 6;
+
+/** Blocks of the measuring tape, and the labels under it. */
+export interface Tape {
+  /** first days of the blocks; the last entry ends the last block */
+  edges: Day[];
+  labels: { at: number; short: string; of: string }[];
+}
+
+/**
+ * Lays the tape out: a block for each period, or for the shortest longer one that can be seen.
+ * @param pixels how wide the axis is drawn
+ */
+export function layTape(first: Day, next: Day, grain: Grain, pixels: number): Tape {
+  const longer = grains.slice(grains.indexOf(grain));
+  const starts = (unit: Grain) => periodsBetween(first, next - 1, unit);
+  const roomy = (least: (unit: Grain) => number) =>
+    longer.find((unit) => pixels / starts(unit).length >= least(unit)) ?? 'year';
+  const blocks = roomy(() => narrowestBlock);
+  const labelled = roomy((unit) => labelRoom[unit]);
+  const edges = [...starts(blocks).map((start) => Math.max(start, first)), next];
+  return { edges, labels: tapeLabels(starts(labelled), labelled, grain, first, next, pixels) };
+}
+
+function tapeLabels(
+  starts: Day[],
+  unit: Grain,
+  grain: Grain,
+  first: Day,
+  next: Day,
+  pixels: number,
+): Tape['labels'] {
+  // Each quarter's first month is better known by its name than by a number.
+  const named = unit === 'quarter' && grain !== 'quarter' ? 'month' : unit;
+  const stride = Math.max(1, Math.ceil((starts.length * labelRoom[unit]) / pixels));
+  const within = starts.filter((start, place) => start >= first && place % stride === 0);
+  let before = '';
+  return within.map((start) => {
+    const { short, of } = tapeLabel(start, named);
+    const shown = of === before ? '' : of;
+    before = of;
+    const own = grain === 'day' || grain === 'week' ? periodStart(start, grain) : start;
+    const middle =
+      unit === grain ? (start + nextEdge(starts, start, next)) / 2 : Math.max(own, first);
+    return { at: unit === grain ? middle : middle + halfPeriod(grain), short, of: shown };
+  });
+}
+
+const nextEdge = (starts: Day[], start: Day, next: Day) =>
+  starts[starts.indexOf(start) + 1] ?? next;
+
+const halfPeriod = (grain: Grain) =>
+  ({ day: 0.5, week: 3.5, month: 15, quarter: 45, year: 182 })[grain];

@@ -1,0 +1,29 @@
+import { useMemo } from 'react';
+import type { Chart, ChartFrames } from '../../contract';
+import { parseDay } from '../../core/calendar';
+import type { ChartDefinition } from '../../core/chart';
+import { type Reading, readChart } from '../../core/reading';
+import { api } from '../api';
+
+/** Reads a definition against the figures the server has sent. */
+export function useReadingOf(
+  definition: ChartDefinition | undefined,
+  figures: ChartFrames | undefined,
+): Reading | null {
+  return useMemo(
+    () =>
+      definition && figures
+        ? readChart(definition, figures.frames, { today: parseDay(figures.today) ?? 0 })
+        : null,
+    [definition, figures],
+  );
+}
+
+/** The reading of a chart on a dashboard, by an account or by a link. */
+export function useChartReading(chart: Chart, link: string | null) {
+  const { data, error } = api.useChartFramesQuery(
+    { chartId: chart.id, link },
+    { refetchOnFocus: true },
+  );
+  return { reading: useReadingOf(chart.definition, data), problems: data?.problems ?? [], error };
+}

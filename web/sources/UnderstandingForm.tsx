@@ -1,0 +1,226 @@
+import { Button, Input, Select, Table } from 'antd';
+import { type FileForm, type SourceDetail, type Understanding, type Upload } from '../../contract';
+import { decimalMarks, delimiters, encodings } from '../../contract';
+import { datePatterns } from '../../core/calendar';
+import { delimiterWords, encodingWords, markWords } from './formWords';
+
+interface UnderstandingFormProps {
+  upload: Upload;
+  understanding: Understanding;
+  /** the source whose figures would be replaced */
+  before: SourceDetail | null;
+  name: string;
+  busy: boolean;
+  onName: (name: string) => void;
+  onCorrect: (form: FileForm) => void;
+  onStore: () => void;
+  onAnother: () => void;
+}
+
+/** How a file was understood, for correction before anything is stored. */
+export function UnderstandingForm(props: UnderstandingFormProps) {
+  const { upload, understanding, before, name, busy, onName, onCorrect, onStore, onAnother } =
+    props;
+  const { encoding, delimiter, decimalMark, zone, columns, rows, doubtfulTotal } = understanding;
+  const form = { encoding, delimiter, decimalMark, zone, columns: columns ?? [] };
+  // Another way of cutting or reading cells makes other columns: those are recognised anew.
+  const reread = (change: Partial<FileForm>) =>
+    onCorrect({ encoding, delimiter, decimalMark, zone, ...change });
+  const dated = form.columns.some(({ kind }) => kind === 'date');
+  const lost =
+    before?.columns.filter((old) => form.columns.every((column) => column.name !== old.name)) ?? [];
+  return (
+    <div className="understanding">
+      <section className="sheet understanding-form">
+        <label className="field grow">
+          <span>{before ? 'File' : 'Name of the source'}</span>
+          {before ? (
+            <Input value={upload.fileName} disabled />
+          ) : (
+            <Input value={name} onChange={(event) => onName(event.target.value)} maxLength={120} />
+          )}
+        </label>
+        <Choice
+          label="Cells end at a"
+          value={delimiter}
+          options={delimiters}
+          words={delimiterWords}
+          onChange={(value) => reread({ delimiter: value })}
+        />
+        <Choice
+          label="Decimal mark"
+          value={decimalMark}
+          options={decimalMarks}
+          words={markWords}
+          onChange={(value) => reread({ decimalMark: value })}
+        />
+        <Choice
+          label="Encoding"
+          value={encoding}
+          options={encodings}
+          words={encodingWords}
+          onChange={(value) => reread({ encoding: value })}
+        />
+        <div className="understanding-acts">
+          <Button onClick={onAnother} disabled={busy}>
+            Another file
+          </Button>
+          <Button
+            type="primary"
+            onClick={onStore}
+            disabled={busy || !dated || (!before && !name.trim())}
+          >
+            Bring in {rows.toLocaleString('en-GB')} rows
+          </Button>
+        </div>
+      </section>
+      {!dated && (
+        <p className="problem">
+          No column is read as dates. Choose the date column below, and how its dates are written.
+        </p>
+      )}
+      {lost.length > 0 && (
+        <p className="remark">
+          This file lacks {lost.map((column) => `“${column.name}”`).join(', ')}, which the source
+          has now. Charts that draw from {lost.length === 1 ? 'it' : 'them'} will say so.
+        </p>
+      )}
+      <section className="sheet">
+        <PreviewTable
+          understanding={understanding}
+          onColumn={(place, change) =>
+            onCorrect({
+              ...form,
+              columns: form.columns.map((column, at) =>
+                at === place ? { ...column, ...change } : column,
+              ),
+            })
+          }
+        />
+      </section>
+      {doubtfulTotal > 0 && <DoubtfulCells understanding={understanding} />}
+    </div>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  value: T | undefined;
+  options: readonly T[];
+  words: Record<T, string>;
+  onChange: (value: T) => void;
+}
+
+function Choice<T extends string>({ label, value, options, words, onChange }: ChoiceProps<T>) {
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <Select<T>
+        value={value}
+        aria-label={label}
+        onChange={onChange}
+        popupMatchSelectWidth={false}
+        options={options.map((option) => ({ value: option, label: words[option] }))}
+      />
+    </label>
+  );
+}
+
+type ColumnForm = NonNullable<FileForm['columns']>[number];
+
+function PreviewTable({
+  understanding,
+  onColumn,
+}: {
+  understanding: Understanding;
+  onColumn: (place: number, change: Partial<ColumnForm>) => void;
+}) {
+  const { columns = [], preview, found } = understanding;
+  return (
+    <Table
+      size="small"
+      rowKey="key"
+      pagination={false}
+      scroll={{ x: 'max-content' }}
+      dataSource={preview.map((cells, key) => ({ key, cells }))}
+      columns={columns.map(({ name, kind, datePattern }, place) => ({
+        key: name,
+        align: kind === 'number' ? ('right' as const) : ('left' as const),
+        title: (
+          <div className="column-head">
+            {name}
+            <Select
+              size="small"
+              value={kind}
+              aria-label={`${name} holds`}
+              popupMatchSelectWidth={false}
+              onChange={(next) => onColumn(place, { kind: next, datePattern: null })}
+              options={[
+                { value: 'date', label: 'dates' },
+                { value: 'number', label: 'figures' },
+                { value: 'text', label: 'words' },
+              ]}
+            />
+            {kind === 'date' && (
+              <Select
+                size="small"
+                value={datePattern}
+                aria-label={`How the dates of ${name} are written`}
+                popupMatchSelectWidth={false}
+                onChange={(next) => onColumn(place, { datePattern: next })}
+                options={datePatterns.map((pattern) => ({ value: pattern, label: pattern }))}
+              />
+            )}
+            <span className="small quiet">{columnWords(understanding, place)}</span>
+            {(found[place]?.doubtful ?? 0) > 0 && (
+              <span className="small off">{found[place]?.doubtful} doubtful</span>
+            )}
+          </div>
+        ),
+        render: (_: unknown, { cells }: { cells: string[] }) =>
+          cells[place]?.trim() || <span className="quiet">blank</span>,
+      }))}
+    />
+  );
+}
+
+function columnWords({ found, columns = [] }: Understanding, place: number): string {
+  const about = found[place];
+  if (!about) return '';
+  const blank =
+    about.blank === 0 ? 'no blanks' : about.blank === 1 ? '1 blank' : `${about.blank} blanks`;
+  if (columns[place]?.kind !== 'text') return blank;
+  return `${about.words}${about.words >= 1000 ? ' or more' : ''} different, ${blank}`;
+}
+
+function DoubtfulCells({
+  understanding: { doubtful, doubtfulTotal },
+}: {
+  understanding: Understanding;
+}) {
+  return (
+    <section className="sheet doubtful">
+      <h2>
+        {doubtfulTotal === 1
+          ? '1 doubtful cell'
+          : `${doubtfulTotal.toLocaleString('en-GB')} doubtful cells`}
+      </h2>
+      <p className="quiet">
+        They do not fit their column. Correct how the column is read, mend the file, or bring it in:
+        these cells then count as missing.
+      </p>
+      <ul>
+        {doubtful.map(({ row, column, text }) => (
+          <li key={`${row} ${column}`}>
+            Row {row}, {column}: <strong>{text.slice(0, 80)}</strong>
+          </li>
+        ))}
+      </ul>
+      {doubtfulTotal > doubtful.length && (
+        <p className="quiet">
+          and {(doubtfulTotal - doubtful.length).toLocaleString('en-GB')} more
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,3 @@
+export { BringInPage } from './BringInPage';
+export { SourcePage } from './SourcePage';
+export { SourcesPage } from './SourcesPage';
