@@ -6,7 +6,12 @@ export default defineConfig({
   root: 'web',
   plugins: [react()],
   resolve: { alias: { 'plotly.js': 'plotly.js-basic-dist-min' } },
-  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 1500 },
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 1500,
+  },
   server: {
     host: '127.0.0.1',
     port: Number(process.env.PORT ?? 4170),

@@ -1,7 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { dayInZone, parseDay } from '../core/calendar';
-import { boardCharts, boardNotes } from '../demo/board';
-import { type DemoFile, ferryFiles } from '../demo/ferries';
+import { boardCharts, boardNotes, type DemoFile, ferryFiles } from '../demo';
 import { type Database, openDatabase, tables } from './database';
 import { createAccount, demoPeople } from './people';
 import { storeVersion } from './sources';

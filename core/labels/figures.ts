@@ -31,13 +31,14 @@ export function figureFormat(largest: number, whole: boolean): FigureFormat {
   const { divisor, suffix } = unit ?? { divisor: 1, suffix: '' };
   const shown = size / divisor;
   if (divisor === 1 && whole) return { divisor, suffix, decimals: 0 };
-  return { divisor, suffix, decimals: shown >= 100 ? 1 : 2 };
+  return { divisor, suffix, decimals: shown >= 10 ? 1 : 2 };
 }
 
 const minus = '\u2212';
 
 /** Writes a figure by a chart's format. */
 export function writeFigure(figure: number, format: FigureFormat): string {
+  if (figure === 0) return '0';
   return `${writeNumber(figure, format)}${format.suffix}`;
 }
 

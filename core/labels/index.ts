@@ -9,4 +9,4 @@ export {
 } from './figures';
 export { countPeriods, tapeLabel, writeDay, writePeriod } from './periods';
 export { spreadLabels } from './placement';
-export { axisValues, type ValueAxis, valueAxis } from './scale';
+export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';

@@ -5,11 +5,12 @@ import { axisValues, valueAxis } from './scale';
 
 it.each([
   [1_314_567.8, false, '1.31m', '+1.31'],
-  [-84_210, true, '\u221284.21k', '\u221284.21'],
+  [-84_210, true, '\u221284.2k', '\u221284.2'],
   [4210, true, '4,210', '+4,210'],
-  [92.4, false, '92.40', '+92.40'],
+  [92.4, false, '92.4', '+92.4'],
   [412.5, false, '412.5', '+412.5'],
   [0, true, '0', '0'],
+  [1.834, false, '1.83', '+1.83'],
 ])('writes %s', (figure, whole, wanted, difference) => {
   const format = figureFormat(figure, whole);
   expect(writeFigure(figure, format)).toBe(wanted);

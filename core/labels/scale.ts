@@ -1,3 +1,5 @@
+import type { FigureFormat } from './figures';
+
 /** The value axis: its ends, and the distance between its labels. */
 export interface ValueAxis {
   from: number;
@@ -42,6 +44,14 @@ function roundStep(wanted: number): number {
   const power = 10 ** Math.floor(Math.log10(wanted));
   const factor = [1, 2, 2.5, 5, 10].find((each) => each * power >= wanted * (1 - 1e-9)) ?? 10;
   return tidy(factor * power);
+}
+
+/** Values on the axis need only the decimals that its step has. */
+export function axisFormat({ step }: ValueAxis, format: FigureFormat): FigureFormat {
+  const shown = step / format.divisor;
+  const whole = (digits: number) =>
+    Math.abs(shown * 10 ** digits - Math.round(shown * 10 ** digits)) < 1e-6;
+  return { ...format, decimals: [0, 1, 2, 3].find(whole) ?? 4 };
 }
 
 /** Takes back what binary fractions add to a round decimal. */

@@ -2,8 +2,7 @@ import type { GoodSide } from '../chart';
 import { judge } from '../rules';
 import type { AxisPeriod, SeriesLine } from '../series';
 import { findSpells } from '../spells';
-import type { Figures } from '../statistics';
-import { exactDifference, exactSum } from '../values';
+import { exactDifference, exactSum, type Figures } from '../values';
 import type { Yardstick } from '../yardsticks';
 import type { Comparison } from './reading';
 

@@ -91,7 +91,7 @@ describe('a chart of actuals against a budget', () => {
     expect(drawn).toEqual([
       [january, half, 'brick', false],
       [half, february, 'indigo', false],
-      [reading.periods[3]?.middle, reading.periods[4]?.middle, 'teal', true],
+      [reading.periods[3]?.middle, reading.periods[4]?.middle, 'ink', true],
     ]);
   });
 

@@ -107,6 +107,9 @@ function readSeries(
     // Only what an actual has not finished yet is lighter: a budget is as sure ahead as behind.
     const openHere = line.role === 'actual' ? open : [];
     const held = compared && { marks: compared.marks, good: compared.good, exact: compared.exact };
+    // Beside colours that judge, what is not judged wears none of them.
+    const ruled = chart.colourRules.some((rule) => compared && rule.series === definition.id);
+    const plain = ruled ? 'ink' : line.stroke.colour;
     const pieces = strokePieces(x, line.figures, openHere, held);
     const last = line.figures.findLastIndex((figure) => figure !== null);
     return {
@@ -118,7 +121,7 @@ function readSeries(
       },
       pieces: pieces.map((piece) => ({
         ...piece,
-        colour: ruleOf(piece.judgement)?.colour ?? line.stroke.colour,
+        colour: ruleOf(piece.judgement)?.colour ?? plain,
       })),
       last: last < 0 ? null : last,
     };

@@ -4,8 +4,8 @@ import type { FigureFormat, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
 import type { AxisPeriod, SeriesLine } from '../series';
 import type { Spell } from '../spells';
-import type { Figures } from '../statistics';
 import type { Yardstick } from '../yardsticks';
+import type { Figures } from '../values';
 
 /** A period with its name. */
 export interface ReadPeriod extends AxisPeriod {

@@ -1,6 +1,6 @@
 import { dateOfDay } from '../calendar';
 import type { ChartDefinition } from '../chart';
-import { countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
+import { axisFormat, countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
 import { exactSum } from '../values';
 import { offWord } from './compare';
 import type { Comparison, Reading, ReadSeries } from './reading';
@@ -15,7 +15,7 @@ export function describe(chart: ChartDefinition, reading: Unworded): string {
   return [
     `by ${grain}`,
     suffixWords[format.suffix],
-    fromZero ? '' : `axis from ${writeFigure(axis.from, format)}`,
+    fromZero ? '' : `axis from ${writeFigure(axis.from, axisFormat(axis, format))}`,
     chart.series.some(({ split }) => split) && reading.series.length > 1
       ? `${reading.series.length} lines`
       : '',

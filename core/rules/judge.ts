@@ -1,6 +1,5 @@
 import type { GoodSide } from '../chart';
-import type { Figures } from '../statistics';
-import { compareFigures } from '../values';
+import { compareFigures, type Figures } from '../values';
 
 /** On the mark, off it, or not judged: missing on either side, or in an open period. */
 export type Judgement = 'on' | 'off' | null;

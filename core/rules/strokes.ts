@@ -1,6 +1,5 @@
 import type { GoodSide } from '../chart';
-import type { Figures } from '../statistics';
-import { compareFigures } from '../values';
+import { compareFigures, type Figures } from '../values';
 import { crossingShare, lonePoints } from './crossings';
 import type { Judgement } from './judge';
 

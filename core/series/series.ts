@@ -8,7 +8,7 @@ import {
   strokeOfRole,
 } from '../chart';
 import { divides, type Frame, frameKey, isAdditive } from '../frame';
-import type { Figures } from '../statistics';
+import type { Figures } from '../values';
 import type { AxisPeriod } from './axis';
 
 /** One line of figures, laid on the date axis. */

@@ -1,6 +1,5 @@
 import type { Judgement } from '../rules';
-import type { Figures } from '../statistics';
-import { exactSum } from '../values';
+import { exactSum, type Figures } from '../values';
 
 /** An unbroken run of finished periods off the mark. */
 export interface Spell {

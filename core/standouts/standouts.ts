@@ -1,4 +1,4 @@
-import type { Figures } from '../statistics';
+import type { Figures } from '../values';
 
 /**
  * The places of the highest or lowest figures, all of them when several tie; missing figures never

@@ -1,6 +1,5 @@
 export {
   count,
-  type Figures,
   maximum,
   mean,
   median,

@@ -1,7 +1,4 @@
-import { exactSum, percentileOfSorted } from '../values';
-
-/** Figures in their order; null is missing and left out of every statistic. */
-export type Figures = readonly (number | null)[];
+import { exactSum, type Figures, percentileOfSorted } from '../values';
 
 function present(figures: Figures): number[] {
   return figures.filter((figure) => figure !== null);

@@ -1,5 +1,8 @@
 import Big from 'big.js';
 
+/** Figures in their order; null is missing and left out of every statistic. */
+export type Figures = readonly (number | null)[];
+
 /**
  * Below this a decimal figure times its power of ten is off its whole number by less than a half,
  * so rounding finds it: both roundings together err by at most 2^-52 of the product.
@@ -46,7 +49,7 @@ export class ExactSum {
  * The exact sum of decimal figures; null (missing) is left out.
  * @returns null when no figure is there
  */
-export function exactSum(figures: readonly (number | null)[]): number | null {
+export function exactSum(figures: Figures): number | null {
   const present = figures.filter((figure) => figure !== null);
   if (present.length === 0) return null;
   const sum = new ExactSum(Math.max(...present.map(decimalsOf)));

@@ -42,9 +42,9 @@ export function dashboardRoutes(database: Database): Router {
 
   router.put('/dashboards/:id', async (request, response) => {
     const person = await requirePerson(database, request);
-    const { title, revision } = readBody(request, dashboardBody);
     const id = readId(request);
     await requireRole(database, person, id, 'editor');
+    const { title, revision } = readBody(request, dashboardBody);
     await database.transaction(async (change) => {
       await revise(change, id, revision);
       await change.update(dashboards).set({ title }).where(eq(dashboards.id, id));
@@ -54,9 +54,9 @@ export function dashboardRoutes(database: Database): Router {
 
   router.put('/dashboards/:id/places', async (request, response) => {
     const person = await requirePerson(database, request);
-    const { places, revision } = readBody(request, placesBody);
     const id = readId(request);
     await requireRole(database, person, id, 'editor');
+    const { places, revision } = readBody(request, placesBody);
     await database.transaction(async (change) => {
       await revise(change, id, revision);
       for (const { chartId, place } of places) {

@@ -21,9 +21,9 @@ export function sharingRoutes(database: Database): Router {
 
   router.put('/dashboards/:id/people', async (request, response) => {
     const person = await requirePerson(database, request);
-    const { email, role } = readBody(request, accessBody);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
+    const { email, role } = readBody(request, accessBody);
     const [colleague] = await database.select().from(people).where(eq(people.email, email));
     if (!colleague) {
       const sentence = `Nobody with the address ${email} has an account here. Ask them to make one, or send a link.`;

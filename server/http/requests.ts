@@ -10,6 +10,8 @@ export function readBody<S extends AnyObjectSchema>(request: Request, schema: S)
   try {
     return schema.validateSync(request.body ?? {}, { abortEarly: false, stripUnknown: true });
   } catch (error) {
+    // A field that is an object where text is wanted makes a schema's own transforms stumble.
+    if (error instanceof TypeError) throw wrongKind();
     if (!(error instanceof ValidationError)) throw error;
     const fields = (error.inner.length ? error.inner : [error]).map((each) => ({
       field: each.path ?? '',
@@ -22,6 +24,9 @@ export function readBody<S extends AnyObjectSchema>(request: Request, schema: S)
     throw new Refusal(422, { code: 'invalid', sentence }, { fields });
   }
 }
+
+const wrongKind = () =>
+  new Refusal(422, { code: 'invalid', sentence: 'A field of the request is of the wrong kind.' });
 
 /**
  * Reads a number from the path of a request.

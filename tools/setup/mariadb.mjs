@@ -123,7 +123,7 @@ function launch(home, port, password, owner) {
       'CREATE DATABASE IF NOT EXISTS standmark CHARACTER SET utf8mb4 COLLATE utf8mb4_bin;',
       `CREATE USER IF NOT EXISTS 'standmark'@'127.0.0.1';`,
       `ALTER USER 'standmark'@'127.0.0.1' IDENTIFIED BY '${password}';`,
-      `GRANT ALL ON standmark.* TO 'standmark'@'127.0.0.1';`,
+      "GRANT ALL ON `standmark%`.* TO 'standmark'@'127.0.0.1';",
       `ALTER USER 'root'@'localhost' IDENTIFIED BY '${password}';`,
       '',
     ].join('\n'),

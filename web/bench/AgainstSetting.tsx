@@ -32,54 +32,58 @@ export function AgainstSetting({
     if (source) change((before) => addBudget(before, main, source, column, good));
   };
   return (
-    <Phrase
-      words={
-        held ? `${good === 'atLeast' ? 'at least' : 'at most'} ${held.name}` : 'against nothing yet'
-      }
-      label="Held against"
-    >
-      <label className="field">
-        <span>Held against</span>
-        <Select
-          value={held?.id ?? ''}
-          aria-label="Held against"
-          onChange={(id) => hold(id, good)}
-          options={[
-            { value: '', label: 'nothing' },
-            ...marks.map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-        />
-      </label>
-      <label className="field">
-        <span>or a budget or target from a source</span>
-        <Select
-          value={null}
-          aria-label="Budget or target from a source"
-          placeholder="Choose its column"
-          onChange={add}
-          options={sources?.map(({ id, name, columns }) => ({
-            label: name,
-            options: columns
-              .filter(({ kind }) => kind === 'number')
-              .map((column) => ({ value: JSON.stringify([id, column.name]), label: column.name })),
-          }))}
-        />
-      </label>
-      <div className="field">
-        <span>The good side</span>
-        <Radio.Group
-          value={good}
-          aria-label="The good side"
-          onChange={(event) => hold(held?.id ?? '', event.target.value as GoodSide)}
-          disabled={!held}
-          options={[
-            { value: 'atLeast', label: 'at least that, as for revenue' },
-            { value: 'atMost', label: 'at most that, as for spending' },
-          ]}
-          vertical
-        />
-      </div>
-    </Phrase>
+    <>
+      {held ? 'to be ' : 'held against '}
+      <Phrase
+        words={held ? `${good === 'atLeast' ? 'at least' : 'at most'} ${held.name}` : 'nothing yet'}
+        label="Held against"
+      >
+        <label className="field">
+          <span>Held against</span>
+          <Select
+            value={held?.id ?? ''}
+            aria-label="Held against"
+            onChange={(id) => hold(id, good)}
+            options={[
+              { value: '', label: 'nothing' },
+              ...marks.map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+          />
+        </label>
+        <label className="field">
+          <span>or a budget or target from a source</span>
+          <Select
+            value={null}
+            aria-label="Budget or target from a source"
+            placeholder="Choose its column"
+            onChange={add}
+            options={sources?.map(({ id, name, columns }) => ({
+              label: name,
+              options: columns
+                .filter(({ kind }) => kind === 'number')
+                .map((column) => ({
+                  value: JSON.stringify([id, column.name]),
+                  label: column.name,
+                })),
+            }))}
+          />
+        </label>
+        <div className="field">
+          <span>The good side</span>
+          <Radio.Group
+            value={good}
+            aria-label="The good side"
+            onChange={(event) => hold(held?.id ?? '', event.target.value as GoodSide)}
+            disabled={!held}
+            options={[
+              { value: 'atLeast', label: 'at least that, as for revenue' },
+              { value: 'atMost', label: 'at most that, as for spending' },
+            ]}
+            vertical
+          />
+        </div>
+      </Phrase>
+    </>
   );
 }
 

@@ -1,4 +1,3 @@
-import { Segmented } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import { suffixWords } from '../../core/labels';
@@ -14,6 +13,9 @@ import {
   type NoteSpot,
   useSize,
 } from '../plot';
+
+/** The names of the figures' rows need this much beside the plot, in pixels. */
+const roomAtLeft = 76;
 
 interface BenchChartProps {
   reading: Reading | null;
@@ -40,7 +42,8 @@ export function BenchChart({
   const geometry = useMemo(
     () =>
       reading && size && reading.periods.length > 0
-        ? drawChart(reading, { ...size, highlight: null, notes, measure: measureText }).geometry
+        ? drawChart(reading, { ...size, highlight: null, notes, roomAtLeft, measure: measureText })
+            .geometry
         : null,
     [reading, size, notes],
   );
@@ -66,6 +69,7 @@ export function BenchChart({
             onHighlight={onHighlight}
             onWriteNote={onWriteNote}
             onOpenNote={onOpenNote}
+            roomAtLeft={roomAtLeft}
             onPoint={setPointed}
           />
         )}
@@ -76,15 +80,9 @@ export function BenchChart({
             <h2>Figures</h2>
             <p className="quiet grow">{sayFigures(reading, pointed)}</p>
             {fits && (
-              <Segmented
-                size="small"
-                value={table ? 'table' : 'strip'}
-                onChange={(value) => setAsTable(value === 'table')}
-                options={[
-                  { value: 'strip', label: 'Under the tape' },
-                  { value: 'table', label: 'As a table' },
-                ]}
-              />
+              <button type="button" className="act" onClick={() => setAsTable(!table)}>
+                {table ? 'Under the tape' : 'As a table'}
+              </button>
             )}
           </header>
           {table ? (
@@ -94,9 +92,15 @@ export function BenchChart({
               reading={reading}
               left={geometry.left}
               right={geometry.right}
+              columnWidth={columnWidth}
               pointed={pointed}
             />
           )}
+          {reading.remarks.map((remark) => (
+            <p key={remark} className="quiet small figures-remark">
+              {remark}
+            </p>
+          ))}
         </div>
       )}
     </section>
@@ -117,5 +121,5 @@ function sayFigures(reading: Reading, pointed: number | null): string {
       : `${period.label}: no rule judges it.`;
   }
   const rules = reading.rules.map(({ name }, place) => `${place + 1} ${name}`).join(', ');
-  return [unit, rules && `rules: ${rules}`, ...reading.remarks].filter(Boolean).join('; ');
+  return [unit, rules && `rules: ${rules}`].filter(Boolean).join('; ');
 }

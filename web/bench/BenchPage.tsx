@@ -82,7 +82,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>
       <main className="page bench">
-        <Sentence chart={definition} />
+        <Sentence chart={definition} reading={reading} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
             {error && sayProblem(error)}

@@ -3,6 +3,7 @@ import dayjs from 'dayjs';
 import { type Grain, grains, parseDay } from '../../core/calendar';
 import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { writeDay } from '../../core/labels';
+import type { Reading } from '../../core/reading';
 import { api } from '../api';
 import { AgainstSetting } from './AgainstSetting';
 import { FiguresFields } from './FiguresFields';
@@ -22,7 +23,7 @@ const summed: Record<SeriesDefinition['figures']['aggregate'], string> = {
 };
 
 /** The chart as one sentence, whose phrases are its settings. */
-export function Sentence({ chart }: { chart: ChartDefinition }) {
+export function Sentence({ chart, reading }: { chart: ChartDefinition; reading: Reading | null }) {
   const change = useChange();
   const main = chart.series.find(({ role }) => role === 'actual') ?? chart.series[0];
   return (
@@ -38,12 +39,18 @@ export function Sentence({ chart }: { chart: ChartDefinition }) {
           change((before) => ({ ...before, title: event.target.value }))
         }
       />
-      {main && <Phrases chart={chart} main={main} />}
+      {main && <Phrases chart={chart} main={main} reading={reading} />}
     </div>
   );
 }
 
-function Phrases({ chart, main }: { chart: ChartDefinition; main: SeriesDefinition }) {
+interface PhrasesProps {
+  chart: ChartDefinition;
+  main: SeriesDefinition;
+  reading: Reading | null;
+}
+
+function Phrases({ chart, main, reading }: PhrasesProps) {
   const change = useChange();
   const changeMain = (more: Partial<SeriesDefinition>) =>
     change((before) => ({
@@ -68,7 +75,8 @@ function Phrases({ chart, main }: { chart: ChartDefinition; main: SeriesDefiniti
           vertical
         />
       </Phrase>{' '}
-      from <SpanPhrase chart={chart} end="from" /> to <SpanPhrase chart={chart} end="to" />,{' '}
+      from <SpanPhrase chart={chart} end="from" found={reading?.periods[0]?.label} /> to{' '}
+      <SpanPhrase chart={chart} end="to" found={reading?.periods.at(-1)?.label} />,{' '}
       <Phrase
         words={main.split ? `a line for each ${main.split.column}` : 'all in one line'}
         label="Split"
@@ -86,14 +94,19 @@ function Phrases({ chart, main }: { chart: ChartDefinition; main: SeriesDefiniti
   );
 }
 
-function SpanPhrase({ chart, end }: { chart: ChartDefinition; end: 'from' | 'to' }) {
+interface SpanPhraseProps {
+  chart: ChartDefinition;
+  end: 'from' | 'to';
+  /** the period that the figures themselves give */
+  found: string | undefined;
+}
+
+function SpanPhrase({ chart, end, found }: SpanPhraseProps) {
   const change = useChange();
   const set = chart.span[end];
   const words = set
     ? writeDay(parseDay(set) ?? 0)
-    : end === 'from'
-      ? 'the first figure'
-      : 'the last';
+    : (found ?? (end === 'from' ? 'the first figure' : 'the last'));
   const put = (date: string | null) =>
     change((before) => ({ ...before, span: { ...before.span, [end]: date } }));
   return (

@@ -1,4 +1,4 @@
-import { Alert, App, Button, Dropdown, Typography } from 'antd';
+import { Alert, App, Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Chart, Dashboard, GridPlace } from '../../contract';
@@ -6,6 +6,7 @@ import { api, problemOf, sayProblem } from '../api';
 import { Empty, useUndo } from '../look';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
+import { BoardTitle } from './BoardTitle';
 import { NewChart } from './NewChart';
 import { placeBelow } from './places';
 import { ShareDialog } from './ShareDialog';
@@ -76,17 +77,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
           editable={editable}
           arranging={arranging}
           onArrange={(places) => void arrange(places)}
-          title={
-            editable ? (
-              <Typography.Title
-                level={1}
-                className="board-title"
-                editable={{ onChange: rename, text: title, tooltip: 'Rename', enterIcon: null }}
-              >
-                {title}
-              </Typography.Title>
-            ) : undefined
-          }
+          title={editable ? <BoardTitle title={title} onRename={rename} /> : undefined}
           acts={editable ? chartActs : undefined}
           whenEmpty={
             editable ? (

@@ -1,5 +1,6 @@
 import { App, Button, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
+import type { Sharing } from '../../contract';
 import { api, sayProblem } from '../api';
 
 /** Who may see a dashboard, and the links by which anybody can. */
@@ -13,130 +14,141 @@ export function ShareDialog({
   const { data: sharing, error } = api.useSharingQuery(dashboardId, {
     refetchOnMountOrArgChange: true,
   });
+  return (
+    <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
+      {error && <p className="problem">{sayProblem(error)}</p>}
+      {sharing && <PeoplePart dashboardId={dashboardId} people={sharing.people} />}
+      {sharing && <LinksPart dashboardId={dashboardId} links={sharing.links} />}
+    </Modal>
+  );
+}
+
+const roleChoices = [
+  { value: 'reader' as const, label: 'may read' },
+  { value: 'editor' as const, label: 'may edit' },
+];
+
+function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Sharing['people'] }) {
   const [email, setEmail] = useState('');
   const [role, setRole] = useState<'editor' | 'reader'>('reader');
   const [give, giving] = api.useGiveAccessMutation();
   const [take] = api.useTakeAccessMutation();
-  const [makeLink] = api.useMakeLinkMutation();
-  const [takeBack] = api.useTakeLinkBackMutation();
-  const { message } = App.useApp();
-  const address = (token: string) => `${window.location.origin}/shared/${token}`;
-  const copy = async (token: string) => {
-    await navigator.clipboard.writeText(address(token));
-    message.success('Link copied.');
-  };
   const invite = async () => {
     await give({ id: dashboardId, email, role }).unwrap();
     setEmail('');
   };
   return (
-    <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
-      {error && <p className="problem">{sayProblem(error)}</p>}
-      <section className="share-part">
-        <h3>People</h3>
-        <ul className="share-list">
-          {sharing?.people.map((person) => (
-            <li key={person.id}>
-              <span>
-                {person.name} <span className="quiet small">{person.email}</span>
-              </span>
-              {person.role === 'owner' ? (
-                <span className="quiet">owner</span>
-              ) : (
-                <span className="row">
-                  <Select
-                    size="small"
-                    value={person.role}
-                    aria-label={`Role of ${person.name}`}
-                    onChange={(next) =>
-                      void give({
-                        id: dashboardId,
-                        email: person.email,
-                        role: next as 'editor' | 'reader',
-                      })
-                    }
-                    options={[
-                      { value: 'reader', label: 'reader' },
-                      { value: 'editor', label: 'editor' },
-                    ]}
-                  />
-                  <button
-                    type="button"
-                    className="act"
-                    onClick={() => void take({ id: dashboardId, personId: person.id })}
-                    aria-label={`Take access from ${person.name}`}
-                  >
-                    Take back
-                  </button>
-                </span>
-              )}
-            </li>
-          ))}
-        </ul>
-        <form
-          className="row"
-          onSubmit={(event) => {
-            event.preventDefault();
-            invite().catch(() => undefined);
-          }}
-        >
-          <Input
-            placeholder="colleague@company.example"
-            aria-label="E-mail of a colleague"
-            value={email}
-            onChange={(event) => setEmail(event.target.value)}
-          />
-          <Select
-            value={role}
-            onChange={setRole}
-            aria-label="Role of the colleague"
-            className="share-role"
-            options={[
-              { value: 'reader', label: 'may read' },
-              { value: 'editor', label: 'may edit' },
-            ]}
-          />
-          <Button htmlType="submit" type="primary" loading={giving.isLoading}>
-            Give access
-          </Button>
-        </form>
-        {giving.error && (
-          <p className="problem" role="alert">
-            {sayProblem(giving.error)}
-          </p>
-        )}
-      </section>
-      <section className="share-part">
-        <h3>Links</h3>
-        <p className="quiet small">
-          Anybody who has a link can read this dashboard without an account, until you take it back.
-        </p>
-        <ul className="share-list">
-          {sharing?.links.map(({ id, token }) => (
-            <li key={id}>
-              <Input
-                readOnly
-                value={address(token)}
-                aria-label="Link"
-                onFocus={(event) => event.target.select()}
-              />
+    <section className="share-part" aria-label="People">
+      <h3>People</h3>
+      <ul className="share-list">
+        {people.map((person) => (
+          <li key={person.id}>
+            <span>
+              {person.name} <span className="quiet small">{person.email}</span>
+            </span>
+            {person.role === 'owner' ? (
+              <span className="quiet">owner</span>
+            ) : (
               <span className="row">
-                <button type="button" className="act" onClick={() => void copy(token)}>
-                  Copy
-                </button>
+                <Select
+                  size="small"
+                  value={person.role}
+                  aria-label={`Role of ${person.name}`}
+                  onChange={(next) =>
+                    void give({ id: dashboardId, email: person.email, role: next })
+                  }
+                  options={roleChoices}
+                />
                 <button
                   type="button"
                   className="act"
-                  onClick={() => void takeBack({ id: dashboardId, linkId: id })}
+                  onClick={() => void take({ id: dashboardId, personId: person.id })}
+                  aria-label={`Take access from ${person.name}`}
                 >
                   Take back
                 </button>
               </span>
-            </li>
-          ))}
-        </ul>
-        <Button onClick={() => void makeLink(dashboardId)}>Make a link</Button>
-      </section>
-    </Modal>
+            )}
+          </li>
+        ))}
+      </ul>
+      <form
+        className="row"
+        onSubmit={(event) => {
+          event.preventDefault();
+          invite().catch(() => undefined);
+        }}
+      >
+        <Input
+          placeholder="colleague@company.example"
+          aria-label="E-mail of a colleague"
+          value={email}
+          onChange={(event) => setEmail(event.target.value)}
+        />
+        <Select
+          value={role}
+          onChange={setRole}
+          aria-label="Role of the colleague"
+          className="share-role"
+          options={roleChoices}
+        />
+        <Button htmlType="submit" type="primary" loading={giving.isLoading}>
+          Give access
+        </Button>
+      </form>
+      {giving.error && (
+        <p className="problem" role="alert">
+          {sayProblem(giving.error)}
+        </p>
+      )}
+    </section>
+  );
+}
+
+const address = (token: string) => `${window.location.origin}/shared/${token}`;
+
+function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing['links'] }) {
+  const [make, making] = api.useMakeLinkMutation();
+  const [takeBack] = api.useTakeLinkBackMutation();
+  const { message } = App.useApp();
+  const copy = async (token: string) => {
+    await navigator.clipboard.writeText(address(token));
+    message.success('Link copied.');
+  };
+  return (
+    <section className="share-part" aria-label="Links">
+      <h3>Links</h3>
+      <p className="quiet small">
+        Anybody who has a link can read this dashboard without an account, until you take it back.
+      </p>
+      <ul className="share-list">
+        {links.map(({ id, token }) => (
+          <li key={id}>
+            <Input
+              readOnly
+              value={address(token)}
+              aria-label="Link"
+              onFocus={(event) => event.target.select()}
+            />
+            <span className="row">
+              <button type="button" className="act" onClick={() => void copy(token)}>
+                Copy
+              </button>
+              <button
+                type="button"
+                className="act"
+                onClick={() => void takeBack({ id: dashboardId, linkId: id })}
+                aria-label="Take the link back"
+              >
+                Take back
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Button onClick={() => void make(dashboardId)} loading={making.isLoading}>
+        Make a link
+      </Button>
+    </section>
   );
 }

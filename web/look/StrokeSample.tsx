@@ -19,7 +19,14 @@ export function StrokeSample({
   const worn = rules.length > 0 ? rules : [stroke.colour];
   const part = 40 / worn.length;
   return (
-    <svg width="40" height="10" viewBox="0 0 40 10" aria-hidden="true" className="sample">
+    <svg
+      width="40"
+      height="10"
+      viewBox="0 0 40 10"
+      preserveAspectRatio="xMinYMid slice"
+      aria-hidden="true"
+      className="sample"
+    >
       {worn.map((colour, place) => (
         <line
           key={place}

@@ -19,6 +19,8 @@ interface ChartProps {
   notes: readonly Note[];
   highlight: string | null;
   onHighlight: (series: string | null) => void;
+  /** the least room at the left of the plot, in pixels */
+  roomAtLeft?: number;
   /** missing for those who may not write notes */
   onWriteNote?: (spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
@@ -28,7 +30,8 @@ interface ChartProps {
 
 /** A chart with its crosshair; it fills the element it stands in. */
 export function Chart(props: ChartProps) {
-  const { reading, notes, highlight, onHighlight, onWriteNote, onOpenNote, onPoint } = props;
+  const { reading, notes, highlight, roomAtLeft, onHighlight } = props;
+  const { onWriteNote, onOpenNote, onPoint } = props;
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
@@ -39,9 +42,9 @@ export function Chart(props: ChartProps) {
   const drawing = useMemo(
     () =>
       size && size.width > 60 && size.height > 60 && reading.periods.length > 0
-        ? drawChart(reading, { ...size, highlight, notes, measure: measureText })
+        ? drawChart(reading, { ...size, highlight, notes, roomAtLeft, measure: measureText })
         : null,
-    [reading, size, highlight, notes],
+    [reading, size, highlight, notes, roomAtLeft],
   );
   usePlotly(plot, drawing);
 

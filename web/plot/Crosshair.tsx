@@ -15,7 +15,8 @@ interface CrosshairProps {
   onWriteNote?: () => void;
 }
 
-const cardWidth = 236;
+const cardWidths = { compact: 178, usual: 236 };
+const compactBelow = 640;
 const mostRows = 12;
 
 /** The line at a period, a dot on each series, and a card with all values there. */
@@ -36,6 +37,8 @@ export function Crosshair({
     .filter(({ figures }) => figures[period] !== null)
     .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0));
   const missing = reading.series.filter(({ figures }) => figures[period] === null);
+  const compact = geometry.width < compactBelow;
+  const cardWidth = compact ? cardWidths.compact : cardWidths.usual;
   const toLeft = x + 14 + cardWidth > geometry.width;
   return (
     <>
@@ -62,7 +65,7 @@ export function Crosshair({
         ))}
       </svg>
       <div
-        className={held ? 'crosshair-card held' : 'crosshair-card'}
+        className={`crosshair-card${held ? ' held' : ''}${compact ? ' compact' : ''}`}
         style={{ left: toLeft ? Math.max(0, x - 14 - cardWidth) : x + 14, width: cardWidth, top }}
         role="status"
       >
@@ -82,7 +85,7 @@ export function Crosshair({
         {valued.length > mostRows && (
           <p className="quiet small">and {valued.length - mostRows} more</p>
         )}
-        {missing.length > 0 && (
+        {missing.length > 0 && !compact && (
           <p className="quiet small">
             No figure:{' '}
             {missing

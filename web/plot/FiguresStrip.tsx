@@ -5,29 +5,34 @@ import { measureText } from './usePlot';
 /** Narrower columns than this cannot hold a figure. */
 export const narrowestColumn = 27;
 
+const usualSize = 11.5;
+const smallestSize = 9.5;
+/** How much narrower the narrow width is than what is measured. */
+const narrowness = 0.92;
+
 interface FiguresStripProps {
   reading: Reading;
   /** where the plot lies, in pixels from the left and the right */
   left: number;
   right: number;
+  /** how wide one period is drawn, in pixels */
+  columnWidth: number;
   pointed: number | null;
 }
 
 /** The figures right under the tape, each below its period. */
-export function FiguresStrip({ reading, left, right, pointed }: FiguresStripProps) {
-  const rows = figureRows(reading);
+export function FiguresStrip({ reading, left, right, columnWidth, pointed }: FiguresStripProps) {
+  const rows = figureRows(reading, 'narrow');
   const span = (reading.periods.at(-1)?.next ?? 1) - (reading.periods[0]?.start ?? 0);
   const first = reading.periods[0]?.start ?? 0;
   const widest = Math.max(
-    ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, 11.5, 450))),
+    ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, usualSize, 450))),
   );
+  const fitting = (usualSize * columnWidth) / (widest * narrowness);
+  const fontSize = Math.max(smallestSize, Math.min(usualSize, fitting));
   const column = (1 / reading.periods.length) * 100;
   return (
-    <table
-      className="strip narrow"
-      aria-label={`Figures of ${reading.title}`}
-      style={{ fontSize: widest > 34 ? 10 : 11.5 }}
-    >
+    <table className="strip narrow" aria-label={`Figures of ${reading.title}`} style={{ fontSize }}>
       <thead className="visually-hidden">
         <tr>
           <th scope="col">Figures</th>

@@ -12,7 +12,7 @@ interface PeriodRow {
 
 /** The figures behind a chart as a table that scrolls, the latest period first. */
 export function FiguresTable({ reading, height }: { reading: Reading; height: number }) {
-  const rows = figureRows(reading);
+  const rows = figureRows(reading, 'wide');
   const columns = rows.map((row) => ({
     title: row.name,
     key: row.key,

@@ -1,12 +1,19 @@
 import type { Layout, PlotData } from 'plotly.js';
 import type { Note } from '../../contract';
-import { axisValues, spreadLabels, writeFigure } from '../../core/labels';
+import { axisFormat, axisValues, spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, page, shades } from '../look';
 import { type Geometry, type Measure, toY } from './geometry';
 import { lineTraces } from './lines';
-import { type Flown, flownRow, flyPennants, pennantAnnotations, pennantShapes } from './pennants';
-import { axes, axisFormat, scaleSize, staffShapes, tapeAnnotations, tapeShapes } from './scales';
+import {
+  type Flown,
+  flownBoxes,
+  flownRow,
+  flyPennants,
+  pennantAnnotations,
+  pennantShapes,
+} from './pennants';
+import { axes, scaleSize, staffShapes, tapeAnnotations, tapeShapes } from './scales';
 import { standoutLabels, standoutTraces } from './standouts';
 import { yardstickShapes } from './yardsticks';
 
@@ -36,6 +43,8 @@ export interface DrawingOptions {
   /** the series that is emphasised, the others greyed */
   highlight: string | null;
   notes: readonly Note[];
+  /** the least room at the left, where the figures beneath have their names */
+  roomAtLeft?: number;
   measure: Measure;
 }
 
@@ -49,7 +58,8 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const compact = width < compactBelow.width || height < compactBelow.height;
   const fontSize = compact ? 11 : 12;
   const size = scaleSize(compact);
-  const across = horizontal(reading, width, measure, fontSize, size.staff + size.gap);
+  const inner = horizontal(reading, width, measure, fontSize, size.staff + size.gap);
+  const across = { ...inner, left: Math.max(inner.left, options.roomAtLeft ?? 0) };
   const flown = flyPennants(reading, notes, across);
   const rows = flown.reduce((most, { level }) => Math.max(most, level + 1), 0);
   const geometry: Geometry = {
@@ -82,7 +92,9 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
       ...tapeAnnotations(reading, size, plotWidth, fontSize),
       ...pennantAnnotations(flown, fontSize),
       // While one series is highlighted, labels of others would only distract.
-      ...(highlight === null ? standoutLabels(reading, geometry, measure, compact) : []),
+      ...(highlight === null
+        ? standoutLabels(reading, geometry, measure, compact, flownBoxes(flown, geometry))
+        : []),
     ],
   };
   return {
@@ -111,7 +123,9 @@ function horizontal(
   fontSize: number,
   scale: number,
 ) {
-  const values = axisValues(reading.axis).map((value) => writeFigure(value, axisFormat(reading)));
+  const values = axisValues(reading.axis).map((value) =>
+    writeFigure(value, axisFormat(reading.axis, reading.format)),
+  );
   const widest = Math.max(...values.map((text) => measure(text, fontSize, 400)));
   const names = endTexts(reading).map(({ text }) => measure(text, 12.5, 650));
   const most = Math.max(60, width * 0.24);

@@ -1,4 +1,4 @@
-import { writeDifference, writeNumber, writeWhole } from '../../core/labels';
+import { type FigureFormat, writeDifference, writeNumber, writeWhole } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 
 /** One cell of the figures: as written, in full, and whether it is off or on the mark. */
@@ -21,8 +21,9 @@ const none: FigureCell = { text: '', full: '', judgement: null };
 /**
  * The figures behind a chart, line by line: each series, and for a compared one what it is held
  * against, the difference, the running difference, and the colour rule that caught the figure.
+ * @param room where there is room, small differences are written with one more digit
  */
-export function figureRows(reading: Reading): FigureRow[] {
+export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow[] {
   const marks = new Set(reading.series.map(({ comparison }) => comparison?.markId));
   return reading.series
     .filter(({ id }) => !marks.has(id))
@@ -33,8 +34,15 @@ export function figureRows(reading: Reading): FigureRow[] {
         kind: 'figure',
         cells: figures(reading, series.figures),
       };
-      return [own, ...comparisonRows(reading, series)];
+      return [own, ...comparisonRows(reading, series, room)];
     });
+}
+
+/** A difference that is not zero is not written as zero, if one more digit can help it. */
+function finerIfNeeded({ format }: Reading, differences: readonly (number | null)[]): FigureFormat {
+  const step = format.divisor / 10 ** format.decimals / 2;
+  const lost = differences.some((each) => each !== null && each !== 0 && Math.abs(each) < step);
+  return lost ? { ...format, decimals: format.decimals + 1 } : format;
 }
 
 function figures(reading: Reading, values: readonly (number | null)[]): FigureCell[] {
@@ -45,16 +53,21 @@ function figures(reading: Reading, values: readonly (number | null)[]): FigureCe
   );
 }
 
-function comparisonRows(reading: Reading, { id, name, comparison }: ReadSeries): FigureRow[] {
+function comparisonRows(
+  reading: Reading,
+  { id, name, comparison }: ReadSeries,
+  room: 'narrow' | 'wide',
+): FigureRow[] {
   if (!comparison) return [];
   const several = reading.series.filter((each) => each.comparison).length > 1;
   const of = several ? ` of ${name}` : '';
+  const format = room === 'wide' ? finerIfNeeded(reading, comparison.differences) : reading.format;
   const signed = (values: readonly (number | null)[]): FigureCell[] =>
     values.map((value, place) =>
       value === null
         ? none
         : {
-            text: writeDifference(value, reading.format),
+            text: writeDifference(value, format),
             full: writeWhole(value),
             judgement: comparison.judgements[place] ?? null,
           },
@@ -79,7 +92,7 @@ function comparisonRows(reading: Reading, { id, name, comparison }: ReadSeries):
     },
     {
       key: `${id} difference`,
-      name: `Difference${of}`,
+      name: `Diff.${of}`,
       kind: 'difference',
       cells: signed(comparison.differences),
     },

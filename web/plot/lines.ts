@@ -1,9 +1,17 @@
-import type { PlotData } from 'plotly.js';
-import type { Colour } from '../../core/chart';
+import type { Dash, PlotData } from 'plotly.js';
+import type { Colour, Stroke } from '../../core/chart';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, shades } from '../look';
 
 type Traces = Partial<PlotData>[];
+
+/** Lengths of dashes and gaps: the library takes them, though its types know only its own names. */
+const dashes: Record<Stroke['dash'], string> = {
+  solid: 'solid',
+  dash: '5px,3px',
+  dot: '2px,2.5px',
+  longdash: '10px,4px',
+};
 
 /** Beside its colour, a stroke off the mark is heavier: colour alone carries no meaning. */
 const heavierOff = 1.1;
@@ -43,7 +51,7 @@ function tracesOf(series: ReadSeries, reading: Reading, highlight: string | null
     line: {
       color: away ? greyed : shades[run.colour],
       width: stroke.width + (lit ? 0.8 : 0) + (run.off && !away ? heavierOff : 0),
-      dash: stroke.dash,
+      dash: dashes[stroke.dash] as Dash,
       shape: 'linear',
     },
     connectgaps: false,

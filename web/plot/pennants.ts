@@ -5,6 +5,7 @@ import { placeNote } from '../../core/notes';
 import type { Reading } from '../../core/reading';
 import { page, shades } from '../look';
 import { type Geometry, toX } from './geometry';
+import type { Box } from './standouts';
 
 /** What stands in the rows above the plot: pennants, and the word at the today line. */
 export interface Flown {
@@ -20,7 +21,7 @@ export interface Flown {
 
 export const flownRow = 18;
 const pennantWidth = 24;
-const todayWidth = 40;
+const todayWidth = 34;
 
 /** The days that have something above the plot, those not shown left out. */
 function standing(reading: Reading, notes: readonly Note[]): Omit<Flown, 'level' | 'turned'>[] {
@@ -54,6 +55,24 @@ export function flyPennants(
     const level = [0, 1, 2, 3, 4].find((row) => meeting.every((other) => other.level !== row)) ?? 4;
     taken.push({ from, to, level });
     return { ...each, level, turned };
+  });
+}
+
+/** What the pennants, the word today and their stems cover. */
+export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
+  return flown.flatMap(({ kind, day, level, turned }) => {
+    const x = toX(geometry, day);
+    const bottom = geometry.top - level * flownRow;
+    const left = kind === 'today' ? x - todayWidth / 2 : turned ? x - pennantWidth : x;
+    const width = kind === 'today' ? todayWidth : pennantWidth;
+    const word = { left, right: left + width, top: bottom - flownRow, bottom };
+    const stem = {
+      left: x - 1,
+      right: x + 1,
+      top: bottom,
+      bottom: geometry.height - geometry.bottom,
+    };
+    return [word, stem];
   });
 }
 

@@ -1,5 +1,5 @@
 import type { Annotations, Layout, Shape } from 'plotly.js';
-import { axisValues, writeFigure } from '../../core/labels';
+import { axisFormat, axisValues, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { page } from '../look';
 import { layTape } from './tape';
@@ -104,7 +104,7 @@ export function axes(
   { staff, gap }: ScaleSize,
   fontSize: number,
 ): Partial<Layout> {
-  const { axis, periods } = reading;
+  const { axis, format, periods } = reading;
   const values = axisValues(axis);
   return {
     xaxis: {
@@ -119,7 +119,7 @@ export function axes(
       range: [axis.from, axis.to],
       tickmode: 'array',
       tickvals: values,
-      ticktext: values.map((value) => writeFigure(value, axisFormat(reading))),
+      ticktext: values.map((value) => writeFigure(value, axisFormat(axis, format))),
       ticks: 'outside',
       ticklen: staff + gap + 3,
       tickcolor: 'rgba(0,0,0,0)',
@@ -131,14 +131,4 @@ export function axes(
       fixedrange: true,
     },
   };
-}
-
-/** Axis values need only the decimals that their step has. */
-export function axisFormat({ axis, format }: Reading) {
-  const step = axis.step / format.divisor;
-  const decimals =
-    [0, 1, 2, 3].find(
-      (digits) => Math.abs(step * 10 ** digits - Math.round(step * 10 ** digits)) < 1e-6,
-    ) ?? 4;
-  return { ...format, decimals };
 }

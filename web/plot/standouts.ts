@@ -4,7 +4,8 @@ import type { Reading, ReadStandout } from '../../core/reading';
 import { page } from '../look';
 import { type Geometry, type Measure, toX, toY } from './geometry';
 
-interface Box {
+/** A place that is taken, in pixels of the picture. */
+export interface Box {
   left: number;
   right: number;
   top: number;
@@ -41,8 +42,9 @@ export function standoutLabels(
   geometry: Geometry,
   measure: Measure,
   compact: boolean,
+  taken: readonly Box[],
 ): Partial<Annotations>[] {
-  const placed: Box[] = [];
+  const placed: Box[] = [...taken];
   const size = compact ? 11.5 : 12.5;
   return reading.standouts.map((standout) => {
     const period = reading.periods[standout.period];
@@ -91,6 +93,7 @@ function candidateBoxes(
       box(at.x - width / 2, top),
       box(at.x + 2, top),
       box(at.x - width - 2, top),
+      box(at.x - width - 9, top),
     ]),
     box(at.x + 9, at.y - labelHeight / 2),
     box(at.x - width - 9, at.y - labelHeight / 2),

@@ -2,7 +2,7 @@ import { type Day, type Grain, grains, periodsBetween, periodStart } from '../..
 import { tapeLabel } from '../../core/labels';
 
 /** The narrowest a label of each grain may stand beside the next, in pixels. */
-const labelRoom: Record<Grain, number> = { day: 20, week: 31, month: 30, quarter: 28, year: 36 };
+const labelRoom: Record<Grain, number> = { day: 20, week: 31, month: 29, quarter: 28, year: 36 };
 const narrowestBlock = 6;
 
 /** Blocks of the measuring tape, and the labels under it. */

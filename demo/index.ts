@@ -1,0 +1,2 @@
+export { boardCharts, boardNotes } from './board';
+export { type DemoFile, ferryFiles } from './ferries';

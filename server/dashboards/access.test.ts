@@ -1,0 +1,167 @@
+import { startServer, TestPerson, type TestServer } from '../testing';
+
+let server: TestServer;
+let owner: TestPerson;
+let ids: {
+  d: number;
+  c: number;
+  n: number;
+  s: number;
+  token: string;
+  link: number;
+  reader: number;
+};
+const people: Record<string, TestPerson> = {};
+
+const csv = 'Day,Fares\n2026-01-01,1.5\n2026-02-01,2.5\n';
+
+beforeAll(async () => {
+  server = await startServer();
+  owner = await TestPerson.signedUp(server.origin, 'owner');
+  for (const name of ['editor', 'reader', 'stranger'])
+    people[name] = await TestPerson.signedUp(server.origin, name);
+  people.owner = owner;
+  people.anonymous = new TestPerson(server.origin);
+  const s = await owner.source(csv);
+  const { dashboardId: d, chartId: c } = await owner.board(s);
+  for (const role of ['editor', 'reader'])
+    await owner.send('PUT', `/dashboards/${d}/people`, { email: `${role}@isles.example`, role });
+  const note = { day: '2026-01-01', series: null, text: 'Storm', colour: 'plum' };
+  const { body: written } = await owner.send<{ id: number }>('POST', `/charts/${c}/notes`, note);
+  const { body: sharing } = await owner.send<{
+    links: { id: number; token: string }[];
+    people: { id: number; email: string }[];
+  }>('POST', `/dashboards/${d}/links`);
+  const [link] = sharing.links;
+  const reader = sharing.people.find(({ email }) => email.startsWith('reader'))?.id ?? 0;
+  ids = { d, c, s, n: written.id, token: link?.token ?? '', link: link?.id ?? 0, reader };
+}, 60_000);
+
+afterAll(() => server.stop());
+
+/** Every route that writes or that not everybody may read: who is refused, and how. */
+const routes: [
+  method: string,
+  path: string,
+  least: 'owner' | 'editor' | 'reader' | 'sourceOwner',
+][] = [
+  ['GET', '/dashboards/:d', 'reader'],
+  ['GET', '/charts/:c/frames', 'reader'],
+  ['PUT', '/dashboards/:d', 'editor'],
+  ['PUT', '/dashboards/:d/places', 'editor'],
+  ['POST', '/dashboards/:d/charts', 'editor'],
+  ['GET', '/charts/:c', 'editor'],
+  ['PUT', '/charts/:c', 'editor'],
+  ['POST', '/charts/:c/frames', 'editor'],
+  ['DELETE', '/charts/:c', 'editor'],
+  ['POST', '/charts/:c/restore', 'editor'],
+  ['POST', '/charts/:c/notes', 'editor'],
+  ['PUT', '/notes/:n', 'editor'],
+  ['DELETE', '/notes/:n', 'editor'],
+  ['POST', '/notes/:n/restore', 'editor'],
+  ['DELETE', '/dashboards/:d', 'owner'],
+  ['POST', '/dashboards/:d/restore', 'owner'],
+  ['GET', '/dashboards/:d/sharing', 'owner'],
+  ['PUT', '/dashboards/:d/people', 'owner'],
+  ['DELETE', '/dashboards/:d/people/:reader', 'owner'],
+  ['POST', '/dashboards/:d/links', 'owner'],
+  ['DELETE', '/dashboards/:d/links/:link', 'owner'],
+  ['GET', '/sources/:s', 'editor'],
+  ['GET', '/sources/:s/words', 'editor'],
+  ['DELETE', '/sources/:s', 'sourceOwner'],
+  ['POST', '/sources/:s/restore', 'sourceOwner'],
+  ['POST', '/sources/:s/versions/1/use', 'sourceOwner'],
+];
+const rank = { reader: 0, editor: 1, owner: 2, sourceOwner: 2 };
+const roles = { anonymous: -2, stranger: -1, reader: 0, editor: 1 };
+const refused = routes.flatMap(([method, path, least]) =>
+  Object.entries(roles)
+    .filter(([, own]) => own < rank[least])
+    .map(([who]) => ({ who, method, path })),
+);
+
+const bodies: Record<string, unknown> = {
+  '/dashboards/:d': { title: 'Taken', revision: 2 },
+  '/notes/:n': { day: '2026-01-01', series: null, text: 'Taken', colour: 'plum', revision: 1 },
+  '/dashboards/:d/people': { email: 'stranger@isles.example', role: 'editor' },
+};
+
+it.each(refused)('refuses $who $method $path', async ({ who, method, path }) => {
+  const address = path.replace(/:(\w+)/g, (_, name: keyof typeof ids) => String(ids[name]));
+  const { status, body, headers } = await (people[who] as TestPerson).send(
+    method,
+    address,
+    method === 'GET' ? undefined : (bodies[path] ?? {}),
+  );
+  expect([401, 403, 404]).toContain(status);
+  expect(status === 401).toBe(who === 'anonymous');
+  expect(headers.get('content-type')).toContain('application/problem+json');
+  expect(body.detail).toMatch(/\w/);
+});
+
+it('left everything as it was, and lets each role do its own', async () => {
+  const { body } = await owner.send<{
+    title: string;
+    charts: unknown[];
+    notes: { text: string }[];
+  }>('GET', `/dashboards/${ids.d}`);
+  expect([body.title, body.charts.length, body.notes.map(({ text }) => text)]).toEqual([
+    'Board',
+    1,
+    ['Storm'],
+  ]);
+  const { reader, editor } = people as Record<string, TestPerson>;
+  expect((await reader?.send('GET', `/charts/${ids.c}/frames`))?.status).toBe(200);
+  const note = { day: '2026-02-01', series: null, text: 'By the editor', colour: 'teal' };
+  expect((await editor?.send('POST', `/charts/${ids.c}/notes`, note))?.status).toBe(201);
+});
+
+describe('a link', () => {
+  const holder = () => people.anonymous as TestPerson;
+
+  it('reads the dashboard and its figures without an account', async () => {
+    const board = await holder().send<{ role: string; charts: unknown[] }>(
+      'GET',
+      `/links/${ids.token}`,
+    );
+    expect([board.status, board.body.role, board.body.charts.length]).toEqual([200, 'reader', 1]);
+    const frames = await holder().send<{ frames: object }>(
+      'GET',
+      `/links/${ids.token}/charts/${ids.c}/frames`,
+    );
+    expect(Object.values(frames.body.frames)).toMatchObject([{ values: [[1.5, 2.5]] }]);
+  });
+
+  it('opens no chart of another dashboard, nor one that is not placed', async () => {
+    const other = await owner.board(ids.s);
+    const path = `/links/${ids.token}/charts/${other.chartId}/frames`;
+    expect((await holder().send('GET', path)).status).toBe(404);
+    const { definition } = other;
+    const { body } = await owner.send<{ id: number }>('POST', `/dashboards/${ids.d}/charts`, {
+      definition,
+    });
+    expect(
+      (await holder().send('GET', `/links/${ids.token}/charts/${body.id}/frames`)).status,
+    ).toBe(404);
+    expect((await people.reader?.send('GET', `/charts/${body.id}/frames`))?.status).toBe(404);
+  });
+
+  it('is dead once it is taken back', async () => {
+    await owner.send('DELETE', `/dashboards/${ids.d}/links/${ids.link}`);
+    for (const path of [`/links/${ids.token}`, `/links/${ids.token}/charts/${ids.c}/frames`])
+      expect((await holder().send('GET', path)).status).toBe(404);
+  });
+});
+
+it('lets nobody draw from a source that is neither theirs nor on the dashboard', async () => {
+  const secret = await (people.stranger as TestPerson).source(csv, 'Secret');
+  const { definition } = await owner.board(ids.s);
+  const stolen = JSON.parse(
+    JSON.stringify(definition).replaceAll(`"sourceId":${ids.s}`, `"sourceId":${secret}`),
+  ) as object;
+  for (const [method, path] of [
+    ['POST', `/dashboards/${ids.d}/charts`],
+    ['POST', `/charts/${ids.c}/frames`],
+  ] as const)
+    expect((await owner.send(method, path, { definition: stolen })).status).toBe(404);
+});

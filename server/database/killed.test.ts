@@ -1,0 +1,63 @@
+import { spawn } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { createConnection } from 'mysql2/promise';
+import { makeDatabase, runProgram } from '../testing';
+
+const folder = 'server/database/migrations';
+const statements = readdirSync(folder)
+  .filter((name) => name.endsWith('.sql'))
+  .flatMap((name) => readFileSync(`${folder}/${name}`, 'utf8').split('--> statement-breakpoint'));
+
+/** Counts the rows of each table, the facts tables together. */
+async function rowsIn(url: string): Promise<Record<string, number>> {
+  const connection = await createConnection({ uri: url, rowsAsArray: true });
+  const [tables] = (await connection.query('SHOW TABLES')) as unknown as [string[][]];
+  const counts: Record<string, number> = {};
+  for (const [table = ''] of tables) {
+    const [rows] = (await connection.query('SELECT COUNT(*) FROM ??', [table])) as unknown as [
+      number[][],
+    ];
+    const name = table.startsWith('facts_') ? 'facts' : table;
+    counts[name] = (counts[name] ?? 0) + (rows[0]?.[0] ?? 0);
+  }
+  await connection.end();
+  return counts;
+}
+
+it.each([1, Math.floor(statements.length / 2), statements.length - 1])(
+  'takes a migration up again that was killed after %i statements',
+  async (done) => {
+    const { url, drop } = await makeDatabase();
+    const connection = await createConnection(url);
+    for (const statement of statements.slice(0, done)) await connection.query(statement);
+    await connection.end();
+    runProgram('migrate', url);
+    runProgram('migrate', url);
+    expect(Object.keys(await rowsIn(url))).toContain('notes');
+    await drop();
+  },
+);
+
+it('fills the demo in once, however often and wherever the filling is killed', async () => {
+  const env = { STAND_MARK_TODAY: '2026-11-23' };
+  const whole = await makeDatabase();
+  runProgram('migrate', whole.url);
+  runProgram('fillDemo', whole.url, env);
+  const wanted = await rowsIn(whole.url);
+  await whole.drop();
+  const { url, drop } = await makeDatabase();
+  runProgram('migrate', url);
+  for (const delay of [450, 650, 850, 1100]) {
+    const child = spawn(process.execPath, ['dist/server/fillDemo.js'], {
+      env: { ...process.env, ...env, DATABASE_URL: url },
+    });
+    const ended = new Promise((done) => child.once('close', done));
+    await new Promise((done) => setTimeout(done, delay));
+    child.kill('SIGKILL');
+    await ended;
+  }
+  runProgram('fillDemo', url, env);
+  runProgram('fillDemo', url, env);
+  expect(await rowsIn(url)).toEqual(wanted);
+  await drop();
+}, 60_000);

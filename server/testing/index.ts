@@ -1,0 +1,2 @@
+export { TestPerson } from './person';
+export { makeDatabase, runProgram, startServer, type TestServer } from './startServer';

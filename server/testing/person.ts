@@ -1,0 +1,118 @@
+import type { BringInStep, FileForm, Understanding } from '../../contract';
+import { type ChartDefinition, draftChart } from '../../core/chart';
+
+/** What a request was answered. */
+export interface Answer<T = Record<string, unknown>> {
+  status: number;
+  body: T;
+  headers: Headers;
+}
+
+/** Somebody who sends requests, with the cookies they were given. */
+export class TestPerson {
+  private cookie = '';
+
+  constructor(readonly origin: string) {}
+
+  /** Makes an account and is signed in by it. */
+  static async signedUp(origin: string, name: string): Promise<TestPerson> {
+    const person = new TestPerson(origin);
+    const email = `${name}@isles.example`;
+    const { status } = await person.send('POST', '/people', {
+      email,
+      name,
+      password: 'long enough to be one',
+    });
+    if (status !== 201) throw new Error(`${name} has no account: ${status}`);
+    return person;
+  }
+
+  async send<T = Record<string, unknown>>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> {
+    const raw = body instanceof Uint8Array || typeof body === 'string';
+    const response = await fetch(`${this.origin}/api${path}`, {
+      method,
+      headers: {
+        'x-stand-mark': '1',
+        'content-type': raw ? 'application/octet-stream' : 'application/json',
+        cookie: this.cookie,
+        ...headers,
+      },
+      body: body === undefined ? undefined : raw ? (body as BodyInit) : JSON.stringify(body),
+    });
+    const given = response.headers.get('set-cookie');
+    if (given) this.cookie = given.split(';')[0] ?? '';
+    const text = await response.text();
+    const isJson = /json/.test(response.headers.get('content-type') ?? '') && !text.includes('}\n');
+    return {
+      status: response.status,
+      body: (isJson ? JSON.parse(text) : text) as T,
+      headers: response.headers,
+    };
+  }
+
+  /** Delivers a file and says how it was understood. */
+  async understand(content: Uint8Array | string, form: FileForm = {}) {
+    const { body: upload } = await this.send<{ id: string }>(
+      'POST',
+      '/uploads?name=figures.csv',
+      content,
+    );
+    const answer = await this.send<Understanding>('POST', `/uploads/${upload.id}/understand`, form);
+    return { uploadId: upload.id, ...answer };
+  }
+
+  /** Brings a file in, as a new source or in the place of one. */
+  async bringIn(
+    content: Uint8Array | string,
+    target: { name?: string; sourceId?: number },
+  ): Promise<BringInStep[]> {
+    const { body: upload } = await this.send<{ id: string }>(
+      'POST',
+      '/uploads?name=figures.csv',
+      content,
+    );
+    const { body } = await this.send<string>('POST', `/uploads/${upload.id}/bring-in`, {
+      ...target,
+      form: {},
+    });
+    return String(typeof body === 'string' ? body : JSON.stringify(body))
+      .split('\n')
+      .filter(Boolean)
+      .map((line) => JSON.parse(line) as BringInStep);
+  }
+
+  /** Brings a file in as a new source. */
+  async source(content: string, name = 'Figures'): Promise<number> {
+    const last = (await this.bringIn(content, { name })).at(-1);
+    if (last?.kind !== 'done') throw new Error(`not brought in: ${JSON.stringify(last)}`);
+    return last.sourceId;
+  }
+
+  /** Makes a dashboard with one placed chart of a source. */
+  async board(
+    sourceId: number,
+  ): Promise<{ dashboardId: number; chartId: number; definition: ChartDefinition }> {
+    const { body: made } = await this.send<{ id: number }>('POST', '/dashboards', {
+      title: 'Board',
+      zone: 'UTC',
+    });
+    const columns = [
+      { name: 'Day', kind: 'date' as const },
+      { name: 'Fares', kind: 'number' as const },
+    ];
+    const definition = draftChart({ id: sourceId, columns });
+    const { body: chart } = await this.send<{ id: number }>(
+      'POST',
+      `/dashboards/${made.id}/charts`,
+      { definition },
+    );
+    const places = [{ chartId: chart.id, place: { x: 0, y: 0, w: 6, h: 7 } }];
+    await this.send('PUT', `/dashboards/${made.id}/places`, { revision: 1, places });
+    return { dashboardId: made.id, chartId: chart.id, definition };
+  }
+}

@@ -1,0 +1,108 @@
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { createServer } from 'node:net';
+import { createConnection } from 'mysql2/promise';
+
+/** A server with a database of its own, for tests. */
+export interface TestServer {
+  origin: string;
+  databaseUrl: string;
+  /** everything the server has printed */
+  output: () => string;
+  stop: () => Promise<void>;
+}
+
+/** Makes an empty database beside the one that TEST_DATABASE_URL names. */
+export async function makeDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
+  const base = process.env.TEST_DATABASE_URL;
+  if (!base) throw new Error('TEST_DATABASE_URL is not set. Run the tests with: npm test');
+  const name = `standmark_${randomBytes(6).toString('hex')}`;
+  const statement = async (text: string) => {
+    const connection = await createConnection(base);
+    await connection.query(text);
+    await connection.end();
+  };
+  await statement(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_bin`);
+  const url = new URL(base);
+  url.pathname = `/${name}`;
+  return { url: url.href, drop: () => statement(`DROP DATABASE ${name}`) };
+}
+
+/** Runs one of the server's own programs to its end. */
+export function runProgram(
+  name: 'migrate' | 'fillDemo',
+  databaseUrl: string,
+  env: NodeJS.ProcessEnv = {},
+) {
+  const ended = spawnSync(process.execPath, [`dist/server/${name}.js`], {
+    env: { ...process.env, DATABASE_URL: databaseUrl, ...env },
+    encoding: 'utf8',
+  });
+  if (ended.status !== 0) throw new Error(`${name} ended with ${ended.status}: ${ended.stderr}`);
+}
+
+/**
+ * Starts a server on a port of its own.
+ * @param demo fills the demo in
+ */
+export async function startServer({
+  demo = false,
+  env = {} as NodeJS.ProcessEnv,
+} = {}): Promise<TestServer> {
+  const { url, drop } = await makeDatabase();
+  runProgram('migrate', url);
+  if (demo) runProgram('fillDemo', url, env);
+  const port = await freePort();
+  const server = spawn(process.execPath, ['dist/server/serve.js'], {
+    env: {
+      ...process.env,
+      DATABASE_URL: url,
+      PORT: String(port),
+      STAND_MARK_DEMO: demo ? '1' : '',
+      ...env,
+    },
+  });
+  let output = '';
+  server.stdout.on('data', (chunk) => (output += chunk));
+  server.stderr.on('data', (chunk) => (output += chunk));
+  await said(
+    server,
+    () => output.includes('open http'),
+    () => output,
+  );
+  return {
+    origin: `http://127.0.0.1:${port}`,
+    databaseUrl: url,
+    output: () => output,
+    stop: async () => {
+      const ended = new Promise((done) => server.once('close', done));
+      server.kill('SIGTERM');
+      await ended;
+      await drop();
+    },
+  };
+}
+
+function said(server: ChildProcess, ready: () => boolean, output: () => string): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const look = setInterval(() => {
+      if (!ready()) return;
+      clearInterval(look);
+      resolve();
+    }, 25);
+    server.once('close', () => {
+      clearInterval(look);
+      reject(new Error(`The server ended: ${output()}`));
+    });
+  });
+}
+
+function freePort(): Promise<number> {
+  return new Promise((found) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => found(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

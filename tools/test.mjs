@@ -1,0 +1,110 @@
+// @ts-check
+import { spawn } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { buildWhatIsStale } from './setup/build.mjs';
+import { installFromDebian } from './setup/debian.mjs';
+import { startMariadb } from './setup/mariadb.mjs';
+import { installPackages } from './setup/packages.mjs';
+import { giveUp, say } from './setup/say.mjs';
+
+/*
+ * npm test: installs what is missing, checks the form of the code, and runs all tests against a
+ * throw-away database. Ends with a plain line that counts them.
+ */
+const folder = '.test-data';
+
+/** @typedef {{ passed: number, failed: number }} Count */
+
+async function main() {
+  await installPackages();
+  await installFromDebian('/usr/bin/chromium', ['chromium'], 'Chromium');
+  await buildWhatIsStale();
+  rmSync(folder, { recursive: true, force: true });
+  mkdirSync(folder);
+  const database = await startMariadb(folder);
+  const env = { ...process.env, TEST_DATABASE_URL: database.url };
+  /** @type {Count[]} */
+  const counts = [];
+  try {
+    const jest = ['node_modules/jest/bin/jest.js', '--json', `--outputFile=${folder}/jest.json`];
+    const playwright = ['node_modules/@playwright/test/cli.js', 'test'];
+    counts.push(
+      ...(await Promise.all([
+        check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
+        check('format', [
+          'node_modules/prettier/bin/prettier.cjs',
+          '--check',
+          '--log-level=warn',
+          '.',
+        ]),
+        check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
+      ])),
+    );
+    counts.push(await suite('jest', jest, env, () => jestCount(`${folder}/jest.json`)));
+    counts.push(
+      await suite('interface', playwright, env, () => playwrightCount(`${folder}/e2e.json`)),
+    );
+  } finally {
+    await database.stop();
+  }
+  const passed = counts.reduce((sum, count) => sum + count.passed, 0);
+  const failed = counts.reduce((sum, count) => sum + count.failed, 0);
+  process.stdout.write(`${passed} passed, ${failed} failed\n`);
+  process.exitCode = failed > 0 ? 1 : 0;
+}
+
+/**
+ * @param {string[]} args
+ * @param {NodeJS.ProcessEnv} env
+ * @param {'inherit' | 'pipe'} stdio
+ * @returns {Promise<{ code: number, output: string }>}
+ */
+function node(args, env, stdio) {
+  const child = spawn(process.execPath, args, { stdio: ['ignore', stdio, stdio], env });
+  let output = '';
+  child.stdout?.on('data', (chunk) => (output += chunk));
+  child.stderr?.on('data', (chunk) => (output += chunk));
+  return new Promise((done) => child.on('close', (code) => done({ code: code ?? 1, output })));
+}
+
+/**
+ * A check that either holds or does not.
+ * @param {string} name
+ * @param {string[]} args
+ * @returns {Promise<Count>}
+ */
+async function check(name, args) {
+  const { code, output } = await node(args, process.env, 'pipe');
+  say(`${name} ${code === 0 ? 'holds' : 'fails'}`);
+  if (code !== 0) process.stdout.write(output);
+  return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
+}
+
+/**
+ * A suite that counts its own tests; one that broke off without a failed test counts as one.
+ * @param {string} name
+ * @param {string[]} args
+ * @param {NodeJS.ProcessEnv} env
+ * @param {() => Count} count
+ * @returns {Promise<Count>}
+ */
+async function suite(name, args, env, count) {
+  say(`running the ${name} tests`);
+  const { code } = await node(args, env, 'inherit');
+  const { passed, failed } = count();
+  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+}
+
+/** @param {string} path */
+function jestCount(path) {
+  const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(path, 'utf8'));
+  return { passed: numPassedTests, failed: numFailedTests };
+}
+
+/** @param {string} path */
+function playwrightCount(path) {
+  const { stats } = JSON.parse(readFileSync(path, 'utf8'));
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+}
+
+main().catch(giveUp);
