@@ -31,7 +31,7 @@ export function figureFormat(largest: number, whole: boolean): FigureFormat {
   const { divisor, suffix } = unit ?? { divisor: 1, suffix: '' };
   const shown = size / divisor;
   if (divisor === 1 && whole) return { divisor, suffix, decimals: 0 };
-  return { divisor, suffix, decimals: shown >= 10 ? 1 : 2 };
+  return { divisor, suffix, decimals: shown >= 1000 ? 0 : shown >= 10 ? 1 : 2 };
 }
 
 const minus = '\u2212';

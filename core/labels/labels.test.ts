@@ -10,6 +10,7 @@ it.each([
   [92.4, false, '92.4', '+92.4'],
   [412.5, false, '412.5', '+412.5'],
   [0, true, '0', '0'],
+  [3234.6, false, '3,235', '+3,235'],
   [1.834, false, '1.83', '+1.83'],
 ])('writes %s', (figure, whole, wanted, difference) => {
   const format = figureFormat(figure, whole);

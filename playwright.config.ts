@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium drives the interface; each worker has a server and a database of its own. */
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 2,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: '.test-data/e2e.json' }]],
+  outputDir: '.test-data/e2e',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        ...['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+        ...['--disable-component-update', '--disable-sync', '--no-first-run'],
+      ],
+    },
+  },
+});
