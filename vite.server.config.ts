@@ -12,6 +12,7 @@ export default defineConfig({
         serve: 'server/serve.ts',
         migrate: 'server/migrate.ts',
         fillDemo: 'server/fillDemo.ts',
+        bench: 'server/bench.ts',
         figuresWorker: 'server/frames/figuresWorker.ts',
         bringInWorker: 'server/sources/bringInWorker.ts',
       },

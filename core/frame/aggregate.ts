@@ -3,7 +3,7 @@ import { type Column, type DateColumn, missingDay, type Table, type TextColumn }
 import { ProblemError } from '../values';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
 import { divides, type Frame, type FrameRequest } from './frame';
-import { groupRows } from './groups';
+import { distinctDays, groupRows } from './groups';
 
 /** A split into more words than this is no chart. */
 export const mostKeys = 200;
@@ -22,7 +22,8 @@ export function aggregate(table: Table, request: FrameRequest): Frame {
       place: { column: split.name },
     });
   }
-  const { periods, keys, ofRow } = groupRows(dates, split, request.grain);
+  const days = distinctDays(dates.days);
+  const { periods, keys, ofRow } = groupRows(dates, days, split, request.grain);
   const input = { ofRow, groups: periods.length * keys.length, dates };
   const column = request.column === null ? null : columnOf(table, request.column);
   const figures =
@@ -37,7 +38,7 @@ export function aggregate(table: Table, request: FrameRequest): Frame {
     ),
     exact: !divides(request.aggregate),
     lastDay: lastDayWithFigure(dates, column),
-    recordedGrain: recordedGrain(dates.days),
+    recordedGrain: recordedGrain(days),
     rows: table.rows,
   };
 }
@@ -73,16 +74,17 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
 }
 
 function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null {
+  const { days } = dates;
   let last = missingDay;
-  dates.days.forEach((day, row) => {
+  for (let row = 0; row < days.length; row += 1) {
+    const day = days[row] as Day;
     if (day > last && (column?.kind !== 'number' || !Number.isNaN(column.values[row]))) last = day;
-  });
+  }
   return last === missingDay ? null : last;
 }
 
 /** Too few distinct dates tell nothing: then the rows count as daily. */
-function recordedGrain(days: Int32Array): Grain {
-  const distinct = [...new Set(days)].filter((day) => day !== missingDay);
+function recordedGrain(distinct: readonly Day[]): Grain {
   const coarseFirst = [...grains].reverse();
   if (distinct.length < 3) return 'day';
   return (

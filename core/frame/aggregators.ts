@@ -72,7 +72,26 @@ function countRows(input: AggregationInput, present: (row: number) => boolean): 
   return counts;
 }
 
+/** As long as the whole numbers behind the decimals stay exact, plain addition is exact too. */
 function sums(input: AggregationInput, { values, decimals }: NumberColumn): Aggregated {
+  const scale = 10 ** decimals;
+  let size = 0;
+  for (let row = 0; row < values.length; row += 1) {
+    const figure = Math.abs(values[row] as number);
+    if (figure > size) size = figure;
+  }
+  if (size * scale * values.length >= 2 ** 50) return longSums(input, values, decimals);
+  const totals = new Float64Array(input.groups).fill(NaN);
+  forEachRow(input, (row, group) => {
+    const figure = values[row] as number;
+    if (Number.isNaN(figure)) return;
+    const before = totals[group] as number;
+    totals[group] = (Number.isNaN(before) ? 0 : before) + Math.round(figure * scale);
+  });
+  return totals.map((total) => total / scale);
+}
+
+function longSums(input: AggregationInput, values: Float64Array, decimals: number): Aggregated {
   const totals = new Array<ExactSum | undefined>(input.groups);
   forEachRow(input, (row, group) => {
     const figure = values[row] as number;

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parse } from 'csv-parse/sync';
 import { type Grain, periodKey } from '../calendar';
-import { columnBuilder, readCell, type Table } from '../table';
+import { columnBuilder, cellReader, type Table } from '../table';
 import vectors from '../vectors/buckets.json';
 import { aggregate } from './aggregate';
 import type { Aggregate, Frame } from './frame';
@@ -16,10 +16,8 @@ function tableOfRows(): Table {
   );
   const columns = Object.entries(kinds).map(([name, kind]) => {
     const builder = columnBuilder(name, kind, rows.length);
-    for (const row of rows) {
-      const cell = readCell(row[name] ?? '', { kind, datePattern: 'YYYY-MM-DD' }, '.', 'UTC');
-      builder.add(cell as string | number | null);
-    }
+    const read = cellReader({ kind, datePattern: 'YYYY-MM-DD' }, '.', 'UTC');
+    for (const row of rows) builder.add(read(row[name] ?? '') as string | number | null);
     return builder.finish();
   });
   return { rows: rows.length, columns };

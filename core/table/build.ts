@@ -13,12 +13,32 @@ export const doubtful = Symbol('doubtful');
 /** The longest text that is kept whole. */
 export const longestText = 500;
 
+/** More different texts than this are not remembered. */
+const mostRemembered = 50_000;
+
 /**
- * Reads one cell as its column is understood.
+ * Makes the reader of a column's cells, which gives `doubtful` for a cell that does not fit.
+ * Dates and words repeat, so each different text is read once.
  * @param zone the source's time zone
- * @returns `doubtful` when the cell does not fit its column
  */
-export function readCell(
+export function cellReader(
+  column: Pick<ColumnUnderstanding, 'kind' | 'datePattern'>,
+  decimalMark: DecimalMark,
+  zone: string,
+): (text: string) => CellValue | typeof doubtful {
+  const read = (text: string) => readCell(text, column, decimalMark, zone);
+  if (column.kind === 'number') return read;
+  const known = new Map<string, CellValue | typeof doubtful>();
+  return (text) => {
+    const before = known.get(text);
+    if (before !== undefined) return before;
+    const value = read(text);
+    if (known.size < mostRemembered) known.set(text, value);
+    return value;
+  };
+}
+
+function readCell(
   text: string,
   column: Pick<ColumnUnderstanding, 'kind' | 'datePattern'>,
   decimalMark: DecimalMark,
@@ -26,9 +46,7 @@ export function readCell(
 ): CellValue | typeof doubtful {
   if (isBlank(text)) return null;
   if (column.kind === 'text') return text.length <= longestText ? text.trim() : doubtful;
-  if (column.kind === 'number') {
-    return readNumber(text, decimalMark) ?? doubtful;
-  }
+  if (column.kind === 'number') return readNumber(text, decimalMark) ?? doubtful;
   return (column.datePattern && readDate(text, column.datePattern, zone)) ?? doubtful;
 }
 

@@ -1,10 +1,10 @@
 export {
+  cellReader,
   type CellValue,
   type ColumnBuilder,
   columnBuilder,
   doubtful,
   longestText,
-  readCell,
 } from './build';
 export { type DecimalMark, isBlank, readNumber } from './cells';
 export { type ColumnUnderstanding, recogniseColumn, recogniseDecimalMark } from './recognise';

@@ -27,7 +27,7 @@ export async function* csvRows(
   });
   try {
     for await (const row of parser as AsyncIterable<string[]>) {
-      yield row.every((cell) => cell.trim() === '') ? [] : row;
+      yield row.some((cell) => cell !== '' && cell.trim() !== '') ? row : [];
     }
   } catch (error) {
     if (!(error instanceof CsvError)) throw error;

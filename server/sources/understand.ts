@@ -1,9 +1,9 @@
 import { bringInLimits, type FileForm, type Understanding } from '../../contract';
 import {
+  cellReader,
   type CellValue,
   type ColumnUnderstanding,
   doubtful,
-  readCell,
   recogniseColumn,
   recogniseDecimalMark,
 } from '../../core/table';
@@ -93,6 +93,7 @@ export interface ReadRow {
  */
 export async function* readRows(open: OpenFile, form: WholeForm): AsyncGenerator<ReadRow> {
   const { columns, decimalMark, zone } = form;
+  const readers = columns.map((column) => cellReader(column, decimalMark, zone));
   let number = 0;
   for await (const written of csvRows(open, form.encoding, form.delimiter)) {
     number += 1;
@@ -105,12 +106,15 @@ export async function* readRows(open: OpenFile, form: WholeForm): AsyncGenerator
     const odd: ReadRow['doubtful'] = [];
     const values = columns.map((column, place) => {
       const text = written[place] ?? '';
-      const value = readCell(text, column, decimalMark, zone);
+      const value = readers[place]?.(text) ?? null;
       if (value !== doubtful) return value;
       odd.push({ column: column.name, text });
       return null;
     });
-    const beyond = written.slice(columns.length).filter((cell) => cell.trim() !== '');
+    const beyond =
+      written.length > columns.length
+        ? written.slice(columns.length).filter((cell) => cell.trim() !== '')
+        : [];
     if (beyond.length > 0) odd.push({ column: 'beyond the last column', text: beyond.join(' ') });
     yield { number, written, values, doubtful: odd };
   }

@@ -11,7 +11,9 @@ export async function installPackages() {
   const wanted = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('installing packages');
-  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+  // Not `npm ci`: it refuses a lock file that lacks the binaries of platforms other than Linux.
+  const quietly = ['--no-save', '--no-audit', '--no-fund', '--loglevel=error'];
+  await run('npm', ['install', ...quietly], {
     quiet: true,
     env: { ...process.env, NODE_ENV: 'development' },
     hint: 'Check that the npm registry can be reached, then run the command again.',

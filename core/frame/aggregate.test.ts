@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { missingDay, type Table } from '../table';
+import { aggregate } from './aggregate';
+import type { FrameRequest } from './frame';
+
+const request: FrameRequest = {
+  sourceId: 1,
+  date: 'Day',
+  grain: 'month',
+  aggregate: 'sum',
+  column: 'Fares',
+  splitBy: null,
+};
+
+function table(rows: { day: number | null; cents: bigint | null }[]): Table {
+  return {
+    rows: rows.length,
+    columns: [
+      { kind: 'date', name: 'Day', days: Int32Array.from(rows, ({ day }) => day ?? missingDay) },
+      {
+        kind: 'number',
+        name: 'Fares',
+        values: Float64Array.from(rows, ({ cents }) =>
+          cents === null ? NaN : Number(`${cents}e-2`),
+        ),
+        decimals: 2,
+      },
+    ],
+  };
+}
+
+it('loses no cent between rows and periods, small figures or large', () => {
+  const row = (most: bigint) =>
+    fc.record({
+      day: fc.option(fc.integer({ min: 20000, max: 20100 })),
+      cents: fc.option(fc.bigInt({ min: -most, max: most })),
+    });
+  const rows = fc.oneof(fc.array(row(10n ** 6n)), fc.array(row(10n ** 15n)));
+  fc.assert(
+    fc.property(rows, (all) => {
+      const frame = aggregate(table(all), { ...request, grain: 'day' });
+      const wanted = new Map<number, bigint>();
+      for (const { day, cents } of all)
+        if (day !== null && cents !== null) wanted.set(day, (wanted.get(day) ?? 0n) + cents);
+      frame.periods.forEach((day, place) => {
+        const sum = wanted.get(day);
+        expect(frame.values[0]?.[place] ?? null).toBe(
+          sum === undefined ? null : Number(`${sum}e-2`) + 0,
+        );
+      });
+      expect(frame.periods.length).toBe(
+        new Set(all.flatMap(({ day }) => (day === null ? [] : [day]))).size,
+      );
+    }),
+  );
+});
+
+it.each([
+  ['a column that is gone', { column: 'Gone' }, /no column “Gone” any more/],
+  ['dates that are figures', { date: 'Fares' }, /does not hold dates/],
+  ['a split by figures', { splitBy: 'Fares' }, /does not hold words/],
+  ['a sum of dates', { column: 'Day' }, /holds no figures/],
+] as const)('says what is wrong with %s', (_, wrong, sentence) => {
+  expect(() => aggregate(table([{ day: 1, cents: 1n }]), { ...request, ...wrong })).toThrow(
+    sentence,
+  );
+});
+
+it.each([
+  [[20089, 20120, 20148], 'month'],
+  [[20089, 20179, 20270], 'quarter'],
+  [[20089, 20454, 20819], 'year'],
+  [[20094, 20101, 20108], 'week'],
+  [[20089, 20120, 20149], 'day'],
+  [[20089, 20120], 'day'],
+])('knows by which grain the days %j were recorded', (days, grain) => {
+  const frame = aggregate(table(days.map((day) => ({ day, cents: 1n }))), request);
+  expect(frame.recordedGrain).toBe(grain);
+});
