@@ -52,7 +52,8 @@ export function ferryFiles(asOf: Day): DemoFile[] {
 
 /** A small generator of numbers from 0 to 1, the same for the same seed (a linear congruence). */
 function seeded(seed: number): () => number {
-  let state = seed >>> 0;
+  // Neighbouring seeds must not give neighbouring numbers.
+  let state = Math.imul(seed ^ (seed >>> 7), 2_654_435_761) >>> 0;
   return () => {
     state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
     return state / 2 ** 32;
@@ -178,7 +179,7 @@ function ratings(asOf: Day): DemoFile {
   const lines = monthsBetween(firstDay, asOf - 31).flatMap((month, place) => {
     if ([3, 4, 9, 16].includes(place)) return [];
     const chance = seeded(month);
-    const rating = 3.6 + 0.5 * (season(month) - 1) + chance() * 0.6;
+    const rating = 3.3 + 0.9 * (season(month) - 1) + chance() * 0.9;
     const asked = formatDay(month + 4 + Math.floor(chance() * 20));
     return [`${asked},${place === 11 ? '' : rating.toFixed(1)},${80 + Math.round(chance() * 140)}`];
   });

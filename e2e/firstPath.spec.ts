@@ -122,7 +122,9 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
 
   await test.step('place it, move it with the keyboard, and find it so again', async () => {
     await page.getByRole('button', { name: 'Place on dashboard' }).click();
-    await expect(page.locator('.standing')).toContainText('Umsatz stands at 15,735 this year, 1,765 under Plan.');
+    await expect(page.locator('.standing')).toContainText(
+      'Umsatz stands at 15,735 this year, 1,765 under Plan.',
+    );
     await page.getByRole('button', { name: 'Arrange' }).click();
     const handle = page.getByRole('button', { name: 'Move Umsatz by month' });
     const before = await handle.boundingBox();

@@ -28,8 +28,10 @@ export function valueAxis(lowest: number, highest: number, steps = 6): ValueAxis
   if (low >= 0 && low < high * wastedShare) low = 0;
   if (high <= 0 && high > low * wastedShare) high = 0;
   const step = roundStep((high - low) / steps);
-  const from = Math.floor(low / step + 1e-9) * step;
-  const to = Math.ceil(high / step - 1e-9) * step;
+  // A line on the very edge would be cut; zero is an edge of its own.
+  const edge = 0.12 * step;
+  const from = Math.floor((low - (low === 0 ? 0 : edge)) / step + 1e-9) * step;
+  const to = Math.ceil((high + (high === 0 ? 0 : edge)) / step - 1e-9) * step;
   return { from: tidy(from), to: tidy(to), step };
 }
 

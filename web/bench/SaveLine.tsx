@@ -20,6 +20,11 @@ export function SaveLine({ save }: { save: SaveState }) {
       <span className={`save-line ${save.kind}`} role="status">
         {words}
       </span>
+      {save.kind === 'failed' && (
+        <button type="button" className="act" onClick={() => dispatch(benchActions.retried())}>
+          Try again
+        </button>
+      )}
       {save.kind === 'conflict' && (
         <Modal
           open

@@ -72,6 +72,9 @@ export const benchSlice = createSlice({
     saveFailed(state, { payload }: PayloadAction<string>) {
       state.save = { kind: 'failed', sentence: payload };
     },
+    retried(state) {
+      state.save = { kind: 'unsaved' };
+    },
     conflicted(state, { payload }: PayloadAction<Chart>) {
       state.save = { kind: 'conflict', theirs: payload };
     },

@@ -28,6 +28,17 @@ interface ChartProps {
   onPoint?: (period: number | null) => void;
 }
 
+/** What the reader points at. */
+interface Pointed {
+  period: number;
+  /** a note written here stands on this day */
+  day: number;
+  /** the series under the pointer */
+  series: string | null;
+  /** it stays until released */
+  held: boolean;
+}
+
 /** A chart with its crosshair; it fills the element it stands in. */
 export function Chart(props: ChartProps) {
   const { reading, notes, highlight, roomAtLeft, onHighlight } = props;
@@ -36,9 +47,7 @@ export function Chart(props: ChartProps) {
   const plot = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
   const summary = useId();
-  const [at, setAt] = useState<{ period: number; held: boolean; series: string | null } | null>(
-    null,
-  );
+  const [at, setAt] = useState<Pointed | null>(null);
   const drawing = useMemo(
     () =>
       size && size.width > 60 && size.height > 60 && reading.periods.length > 0
@@ -48,7 +57,7 @@ export function Chart(props: ChartProps) {
   );
   usePlotly(plot, drawing);
 
-  const point = (next: typeof at) => {
+  const point = (next: Pointed | null) => {
     setAt(next);
     onPoint?.(next?.period ?? null);
   };
@@ -59,9 +68,14 @@ export function Chart(props: ChartProps) {
     const y = event.clientY - box.top;
     const { left, right, width } = drawing.geometry;
     if (x < left - 4 || x > width - right + 4) return null;
-    const period = periodAt(reading, dayAt(drawing.geometry, x));
-    return { period, series: seriesAt(reading, drawing.geometry, period, x, y) };
+    const day = dayAt(drawing.geometry, x);
+    const period = periodAt(reading, day);
+    const series = seriesAt(reading, drawing.geometry, period, x, y);
+    // Pointing at a point means its period; beside all lines it means the very day.
+    return { period, series, day: series ? middleDay(reading, period) : Math.floor(day) };
   };
+  const goTo = (period: number) =>
+    point({ period, day: middleDay(reading, period), series: null, held: false });
   const toggle = (series: string | null) =>
     series && onHighlight(highlight === series ? null : series);
 
@@ -77,8 +91,7 @@ export function Chart(props: ChartProps) {
     };
     const step = steps[event.key];
     const ids = reading.series.map(({ id }) => id);
-    if (step !== undefined)
-      point({ period: Math.max(0, Math.min(last, step)), held: false, series: null });
+    if (step !== undefined) goTo(Math.max(0, Math.min(last, step)));
     else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       const now = highlight === null ? -1 : ids.indexOf(highlight);
       const next = event.key === 'ArrowDown' ? now + 1 : now < 0 ? ids.length - 1 : now - 1;
@@ -87,7 +100,7 @@ export function Chart(props: ChartProps) {
       point(null);
       onHighlight(null);
     } else if ((event.key === 'Enter' || event.key === 'n') && at && onWriteNote) {
-      onWriteNote({ day: noteDay(reading, at.period), series: highlight });
+      onWriteNote({ day: at.day, series: highlight });
     } else return;
     event.preventDefault();
   };
@@ -139,9 +152,7 @@ export function Chart(props: ChartProps) {
               nearest={at.series}
               held={at.held}
               onWriteNote={
-                onWriteNote &&
-                (() =>
-                  onWriteNote({ day: noteDay(reading, at.period), series: at.series ?? highlight }))
+                onWriteNote && (() => onWriteNote({ day: at.day, series: at.series ?? highlight }))
               }
             />
           )}
@@ -151,8 +162,8 @@ export function Chart(props: ChartProps) {
   );
 }
 
-/** A note stands on the middle day of the period that was pointed at. */
-function noteDay({ periods }: Reading, place: number): number {
+/** The middle day of a period, where its figures stand. */
+function middleDay({ periods }: Reading, place: number): number {
   const period = periods[place];
   return period ? Math.floor((period.start + period.next - 1) / 2) : 0;
 }
