@@ -1,10 +1,11 @@
 // @ts-check
 import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
 import { buildWhatIsStale } from './setup/build.mjs';
 import { startMariadb } from './setup/mariadb.mjs';
 import { installPackages } from './setup/packages.mjs';
 import { run } from './setup/run.mjs';
-import { giveUp, say } from './setup/say.mjs';
+import { giveUp, say, SetupError } from './setup/say.mjs';
 
 /*
  * npm start: from a fresh checkout to a served application. Every step can be killed and run again.
@@ -14,6 +15,7 @@ import { giveUp, say } from './setup/say.mjs';
 const demo = !process.argv.includes('--empty');
 
 async function main() {
+  await portFree();
   await installPackages();
   await buildWhatIsStale();
   const database = process.env.DATABASE_URL
@@ -33,6 +35,18 @@ async function main() {
   } finally {
     await database.stop();
   }
+}
+
+/** Asked first: a second start in this folder must not stop the database of the one that runs. */
+function portFree() {
+  const { HOST = '127.0.0.1', PORT = '4170' } = process.env;
+  const probe = createServer();
+  return new Promise((free, taken) => {
+    probe.once('error', () =>
+      taken(new SetupError(`port ${PORT} is taken. Choose another: PORT=4180 npm start`)),
+    );
+    probe.listen(Number(PORT), HOST, () => probe.close(() => free(undefined)));
+  });
 }
 
 /**
