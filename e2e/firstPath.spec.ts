@@ -137,6 +137,15 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await expect
       .poll(async () => (await handle.boundingBox())?.width)
       .toBeLessThan((before?.width ?? 0) - 20);
+    const grip = await handle.boundingBox();
+    const middle = { x: (grip?.x ?? 0) + 60, y: (grip?.y ?? 0) + 12 };
+    await page.mouse.move(middle.x, middle.y);
+    await page.mouse.down();
+    await page.mouse.move(middle.x + 170, middle.y + 8, { steps: 12 });
+    await page.mouse.up();
+    await expect
+      .poll(async () => (await handle.boundingBox())?.x)
+      .toBeGreaterThan((grip?.x ?? 0) + 100);
     await page.getByRole('button', { name: 'Done arranging' }).click();
     const sheet = page.getByRole('article', { name: 'Umsatz by month' });
     const placed = await sheet.boundingBox();

@@ -1,4 +1,4 @@
-import { Radio, Select } from 'antd';
+import { Radio } from 'antd';
 import {
   type ChartDefinition,
   draftSeries,
@@ -8,6 +8,7 @@ import {
   withMark,
 } from '../../core/chart';
 import { api } from '../api';
+import { SelectField } from '../look';
 import { Phrase } from './Phrase';
 import { useChange } from './useBench';
 
@@ -38,36 +39,31 @@ export function AgainstSetting({
         words={held ? `${good === 'atLeast' ? 'at least' : 'at most'} ${held.name}` : 'nothing yet'}
         label="Held against"
       >
-        <label className="field">
-          <span>Held against</span>
-          <Select
-            value={held?.id ?? ''}
-            aria-label="Held against"
-            onChange={(id) => hold(id, good)}
-            options={[
-              { value: '', label: 'nothing' },
-              ...marks.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-          />
-        </label>
-        <label className="field">
-          <span>or a budget or target from a source</span>
-          <Select
-            value={null}
-            aria-label="Budget or target from a source"
-            placeholder="Choose its column"
-            onChange={add}
-            options={sources?.map(({ id, name, columns }) => ({
-              label: name,
-              options: columns
-                .filter(({ kind }) => kind === 'number')
-                .map((column) => ({
-                  value: JSON.stringify([id, column.name]),
-                  label: column.name,
-                })),
-            }))}
-          />
-        </label>
+        <SelectField
+          label="Held against"
+          value={held?.id ?? ''}
+          onChange={(id) => hold(id, good)}
+          options={[
+            { value: '', label: 'nothing' },
+            ...marks.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+        />
+        <SelectField
+          label="or a budget or target from a source"
+          name="Budget or target from a source"
+          value={null}
+          placeholder="Choose its column"
+          onChange={add}
+          options={sources?.map(({ id, name, columns }) => ({
+            label: name,
+            options: columns
+              .filter(({ kind }) => kind === 'number')
+              .map((column) => ({
+                value: JSON.stringify([id, column.name]),
+                label: column.name,
+              })),
+          }))}
+        />
         <div className="field">
           <span>The good side</span>
           <Radio.Group

@@ -1,7 +1,8 @@
-import { Input, Select } from 'antd';
 import { draftSeries, type SeriesDefinition } from '../../core/chart';
 import { type Aggregate, aggregates } from '../../core/frame';
 import { api } from '../api';
+import { SelectField } from '../look';
+import { NameField } from './fields';
 
 export const aggregateWords: Record<Aggregate, string> = {
   sum: 'sum',
@@ -40,66 +41,46 @@ export function FiguresFields({ series, onChange }: FiguresFieldsProps) {
   );
   return (
     <>
-      <label className="field">
-        <span>Source</span>
-        <Select
-          value={figures.sourceId}
-          aria-label="Source"
-          onChange={(id) => {
-            const other = sources?.find((each) => each.id === id);
-            if (!other) return;
-            const { figures: drafted, name } = draftSeries(other, series.id, series.role);
-            onChange({
-              figures: drafted,
-              split: null,
-              name: series.name === (figures.column ?? 'Rows') ? name : series.name,
-            });
-          }}
-          options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
-        />
-      </label>
-      <label className="field">
-        <span>Figures</span>
-        <Select
-          value={figures.column ?? ''}
-          aria-label="Figures"
-          onChange={(column) => set(column ? { column } : { column: null, aggregate: 'count' })}
-          options={[
-            ...choices.map(({ name }) => ({ value: name, label: name })),
-            { value: '', label: 'the rows themselves' },
-          ]}
-        />
-      </label>
-      <label className="field">
-        <span>Taken as</span>
-        <Select
-          value={figures.aggregate}
-          aria-label="Taken as"
-          onChange={(aggregate) => set({ aggregate })}
-          options={(figures.column === null ? (['count'] as const) : aggregates).map((each) => ({
-            value: each,
-            label: aggregateWords[each],
-          }))}
-        />
-      </label>
-      <label className="field">
-        <span>Dated by</span>
-        <Select
-          value={figures.date}
-          aria-label="Dated by"
-          onChange={(date) => set({ date })}
-          options={named(['date']).map(({ name }) => ({ value: name, label: name }))}
-        />
-      </label>
-      <label className="field">
-        <span>Called</span>
-        <Input
-          value={series.name}
-          aria-label="Called"
-          maxLength={120}
-          onChange={(event) => event.target.value.trim() && onChange({ name: event.target.value })}
-        />
-      </label>
+      <SelectField
+        label="Source"
+        value={figures.sourceId}
+        onChange={(id) => {
+          const other = sources?.find((each) => each.id === id);
+          if (!other) return;
+          const { figures: drafted, name } = draftSeries(other, series.id, series.role);
+          onChange({
+            figures: drafted,
+            split: null,
+            name: series.name === (figures.column ?? 'Rows') ? name : series.name,
+          });
+        }}
+        options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <SelectField
+        label="Figures"
+        value={figures.column ?? ''}
+        onChange={(column) => set(column ? { column } : { column: null, aggregate: 'count' })}
+        options={[
+          ...choices.map(({ name }) => ({ value: name, label: name })),
+          { value: '', label: 'the rows themselves' },
+        ]}
+      />
+      <SelectField
+        label="Taken as"
+        value={figures.aggregate}
+        onChange={(aggregate) => set({ aggregate })}
+        options={(figures.column === null ? (['count'] as const) : aggregates).map((each) => ({
+          value: each,
+          label: aggregateWords[each],
+        }))}
+      />
+      <SelectField
+        label="Dated by"
+        value={figures.date}
+        onChange={(date) => set({ date })}
+        options={named(['date']).map(({ name }) => ({ value: name, label: name }))}
+      />
+      <NameField value={series.name} onChange={(name) => onChange({ name })} />
     </>
   );
 }

@@ -1,10 +1,11 @@
-import { DatePicker, Input, Radio, Select } from 'antd';
+import { DatePicker, Input, Radio } from 'antd';
 import dayjs from 'dayjs';
 import { type Grain, grains, parseDay } from '../../core/calendar';
 import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { writeDay } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
+import { SelectField } from '../look';
 import { AgainstSetting } from './AgainstSetting';
 import { FiguresFields } from './FiguresFields';
 import { Phrase } from './Phrase';
@@ -139,17 +140,14 @@ function SplitFields({ series, columns, onChange }: SplitFieldsProps) {
     return onChange({ split: { column, order } });
   };
   return (
-    <label className="field">
-      <span>Split by</span>
-      <Select
-        value={series.split?.column ?? ''}
-        aria-label="Split by"
-        onChange={(value) => void choose(value)}
-        options={[
-          { value: '', label: 'nothing: all in one line' },
-          ...columns.map((name) => ({ value: name, label: name })),
-        ]}
-      />
-    </label>
+    <SelectField
+      label="Split by"
+      value={series.split?.column ?? ''}
+      onChange={(value) => void choose(value)}
+      options={[
+        { value: '', label: 'nothing: all in one line' },
+        ...columns.map((name) => ({ value: name, label: name })),
+      ]}
+    />
   );
 }

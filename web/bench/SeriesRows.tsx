@@ -1,9 +1,8 @@
-import { Dropdown, Input, Select } from 'antd';
+import { Dropdown } from 'antd';
 import { useDispatch } from 'react-redux';
 import {
   type ChartDefinition,
   type Colour,
-  colours,
   draftSeries,
   freshId,
   type Role,
@@ -15,9 +14,10 @@ import {
 import { writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { api } from '../api';
-import { StrokeSample, useUndo } from '../look';
+import { SelectField, StrokeSample, useUndo } from '../look';
 import { possibleMarks } from './AgainstSetting';
 import { benchActions } from './benchSlice';
+import { ColourField } from './fields';
 import { FiguresFields } from './FiguresFields';
 import { ListRow, ListSection } from './ListRow';
 import { useBenchState, useChange } from './useBench';
@@ -151,28 +151,22 @@ function SeriesSettings({ chart, series }: { chart: ChartDefinition; series: Ser
   const marks = possibleMarks(chart, series);
   return (
     <>
-      <label className="field">
-        <span>Stands for</span>
-        <Select
-          value={series.role}
-          aria-label="Stands for"
-          onChange={(role) => set({ role })}
-          options={roles.map((role) => ({ value: role, label: roleWords[role] }))}
-        />
-      </label>
+      <SelectField
+        label="Stands for"
+        value={series.role}
+        onChange={(role) => set({ role })}
+        options={roles.map((role) => ({ value: role, label: roleWords[role] }))}
+      />
       <FiguresFields series={series} onChange={set} />
-      <label className="field">
-        <span>Held against</span>
-        <Select
-          value={series.mark?.against ?? ''}
-          aria-label="Held against"
-          onChange={hold}
-          options={[
-            { value: '', label: 'nothing' },
-            ...marks.map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-        />
-      </label>
+      <SelectField
+        label="Held against"
+        value={series.mark?.against ?? ''}
+        onChange={hold}
+        options={[
+          { value: '', label: 'nothing' },
+          ...marks.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+      />
       {!series.split && (
         <ColourField value={series.colour} onChange={(colour) => set({ colour })} />
       )}
@@ -180,54 +174,5 @@ function SeriesSettings({ chart, series }: { chart: ChartDefinition; series: Ser
         Remove {series.name}
       </button>
     </>
-  );
-}
-
-interface ColourFieldProps {
-  value: Colour | null;
-  onChange: (colour: Colour) => void;
-}
-
-/** A choice of the data's colours, each by its name and its stroke. */
-export function ColourField({ value, onChange }: ColourFieldProps) {
-  return (
-    <label className="field">
-      <span>Colour</span>
-      <Select
-        value={value}
-        aria-label="Colour"
-        placeholder="its role’s own"
-        onChange={onChange}
-        options={colours.map((colour) => ({
-          value: colour,
-          label: (
-            <span className="row">
-              <StrokeSample stroke={{ colour, dash: 'solid', width: 3 }} /> {colour}
-            </span>
-          ),
-        }))}
-      />
-    </label>
-  );
-}
-
-/** A text field that keeps what it had when it is emptied. */
-export function NameField({
-  value,
-  onChange,
-}: {
-  value: string;
-  onChange: (name: string) => void;
-}) {
-  return (
-    <label className="field">
-      <span>Called</span>
-      <Input
-        value={value}
-        aria-label="Called"
-        maxLength={120}
-        onChange={(event) => event.target.value.trim() && onChange(event.target.value)}
-      />
-    </label>
   );
 }

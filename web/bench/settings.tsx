@@ -1,4 +1,4 @@
-import { Checkbox, InputNumber, Radio, Select } from 'antd';
+import { Checkbox, InputNumber, Radio } from 'antd';
 import { useDispatch } from 'react-redux';
 import type {
   ChartDefinition,
@@ -7,9 +7,9 @@ import type {
   YardstickDefinition,
 } from '../../core/chart';
 import type { Reading } from '../../core/reading';
-import { useUndo } from '../look';
+import { SelectField, useUndo } from '../look';
 import { benchActions } from './benchSlice';
-import { ColourField, NameField } from './SeriesRows';
+import { ColourField, NameField } from './fields';
 import { useChange } from './useBench';
 
 type Part = 'yardsticks' | 'colourRules' | 'standouts';
@@ -111,15 +111,13 @@ export function YardstickSettings({
           />
         </label>
       ) : (
-        <label className="field">
-          <span>of the finished figures shown of</span>
-          <Select
-            value={of}
-            aria-label="Statistic of"
-            onChange={(series) => set({ ...yardstick, value: { ...value, series } })}
-            options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
-          />
-        </label>
+        <SelectField
+          label="of the finished figures shown of"
+          name="Statistic of"
+          value={of}
+          onChange={(series) => set({ ...yardstick, value: { ...value, series } })}
+          options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
+        />
       )}
       <Checkbox
         checked={yardstick.onAxis}
@@ -206,15 +204,13 @@ export function StandoutSettings({
           { value: 'lowest', label: 'the lowest' },
         ]}
       />
-      <label className="field">
-        <span>of</span>
-        <Select
-          value={standout.series}
-          aria-label="Standout of"
-          onChange={(series) => set({ ...standout, series })}
-          options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
-        />
-      </label>
+      <SelectField
+        label="of"
+        name="Standout of"
+        value={standout.series}
+        onChange={(series) => set({ ...standout, series })}
+        options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
+      />
       <Remove name="the standout" onRemove={remove} />
     </>
   );

@@ -1,8 +1,9 @@
-import { Button, Modal, Select } from 'antd';
+import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, sayProblem } from '../api';
 import { draftChart } from '../../core/chart';
+import { SelectField } from '../look';
 
 /** Chooses the source of a new chart, and opens the bench with a first draft of it. */
 export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClose: () => void }) {
@@ -39,18 +40,15 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
           There are no figures yet. <Link to="/sources/new">Bring in a file</Link> first.
         </p>
       ) : (
-        <label className="field">
-          <span>Drawn from</span>
-          <Select
-            value={source?.id}
-            aria-label="Drawn from"
-            onChange={setChosen}
-            options={sources?.map(({ id, name, rows }) => ({
-              value: id,
-              label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
-            }))}
-          />
-        </label>
+        <SelectField
+          label="Drawn from"
+          value={source?.id ?? null}
+          onChange={setChosen}
+          options={sources?.map(({ id, name, rows }) => ({
+            value: id,
+            label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
+          }))}
+        />
       )}
       {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
     </Modal>

@@ -128,7 +128,7 @@ function horizontal(
   );
   const widest = Math.max(...values.map((text) => measure(text, fontSize, 400)));
   const names = endTexts(reading).map(({ text }) => measure(text, 12.5, 650));
-  const most = Math.max(60, width * 0.24);
+  const most = Math.max(60, width * 0.28);
   return {
     width,
     left: Math.ceil(widest) + scale + 8,

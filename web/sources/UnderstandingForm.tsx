@@ -2,6 +2,7 @@ import { Button, Input, Select, Table } from 'antd';
 import { type FileForm, type SourceDetail, type Understanding, type Upload } from '../../contract';
 import { decimalMarks, delimiters, encodings } from '../../contract';
 import { datePatterns } from '../../core/calendar';
+import { SelectField } from '../look';
 import { delimiterWords, encodingWords, markWords } from './formWords';
 
 interface UnderstandingFormProps {
@@ -40,25 +41,22 @@ export function UnderstandingForm(props: UnderstandingFormProps) {
             <Input value={name} onChange={(event) => onName(event.target.value)} maxLength={120} />
           )}
         </label>
-        <Choice
+        <SelectField
           label="Cells end at a"
-          value={delimiter}
-          options={delimiters}
-          words={delimiterWords}
+          value={delimiter ?? null}
+          options={choices(delimiters, delimiterWords)}
           onChange={(value) => reread({ delimiter: value })}
         />
-        <Choice
+        <SelectField
           label="Decimal mark"
-          value={decimalMark}
-          options={decimalMarks}
-          words={markWords}
+          value={decimalMark ?? null}
+          options={choices(decimalMarks, markWords)}
           onChange={(value) => reread({ decimalMark: value })}
         />
-        <Choice
+        <SelectField
           label="Encoding"
-          value={encoding}
-          options={encodings}
-          words={encodingWords}
+          value={encoding ?? null}
+          options={choices(encodings, encodingWords)}
           onChange={(value) => reread({ encoding: value })}
         />
         <div className="understanding-acts">
@@ -103,27 +101,9 @@ export function UnderstandingForm(props: UnderstandingFormProps) {
   );
 }
 
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T | undefined;
-  options: readonly T[];
-  words: Record<T, string>;
-  onChange: (value: T) => void;
-}
-
-function Choice<T extends string>({ label, value, options, words, onChange }: ChoiceProps<T>) {
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Select<T>
-        value={value}
-        aria-label={label}
-        onChange={onChange}
-        popupMatchSelectWidth={false}
-        options={options.map((option) => ({ value: option, label: words[option] }))}
-      />
-    </label>
-  );
+/** The choices of a form, in words. */
+function choices<T extends string>(values: readonly T[], words: Record<T, string>) {
+  return values.map((value) => ({ value, label: words[value] }));
 }
 
 type ColumnForm = NonNullable<FileForm['columns']>[number];

@@ -1,0 +1,49 @@
+import { Input } from 'antd';
+import { type Colour, colours } from '../../core/chart';
+import { SelectField, StrokeSample } from '../look';
+
+interface ColourFieldProps {
+  value: Colour | null;
+  onChange: (colour: Colour) => void;
+}
+
+/** A choice of the data's colours, each by its name and its stroke. */
+export function ColourField({ value, onChange }: ColourFieldProps) {
+  return (
+    <SelectField
+      label="Colour"
+      value={value}
+      placeholder="its role’s own"
+      onChange={onChange}
+      options={colours.map((colour) => ({
+        value: colour,
+        label: (
+          <span className="row">
+            <StrokeSample stroke={{ colour, dash: 'solid', width: 3 }} /> {colour}
+          </span>
+        ),
+      }))}
+    />
+  );
+}
+
+/** A text field that keeps what it had when it is emptied. */
+export function NameField({
+  value,
+  onChange,
+}: {
+  value: string;
+  onChange: (name: string) => void;
+}) {
+  return (
+    <label className="field">
+      <span>Called</span>
+      <Input
+        value={value}
+        aria-label="Called"
+        maxLength={120}
+        onChange={(event) => event.target.value.trim() && onChange(event.target.value)}
+      />
+    </label>
+  );
+}
