@@ -109,7 +109,7 @@ function readSeries(
     const held = compared && { marks: compared.marks, good: compared.good, exact: compared.exact };
     // Beside colours that judge, what is not judged wears none of them.
     const ruled = chart.colourRules.some((rule) => compared && rule.series === definition.id);
-    const plain = ruled ? 'ink' : line.stroke.colour;
+    const unjudged = ruled ? 'ink' : line.stroke.colour;
     const pieces = strokePieces(x, line.figures, openHere, held);
     const last = line.figures.findLastIndex((figure) => figure !== null);
     return {
@@ -121,7 +121,10 @@ function readSeries(
       },
       pieces: pieces.map((piece) => ({
         ...piece,
-        colour: ruleOf(piece.judgement)?.colour ?? plain,
+        colour:
+          piece.judgement === null
+            ? unjudged
+            : (ruleOf(piece.judgement)?.colour ?? line.stroke.colour),
       })),
       last: last < 0 ? null : last,
     };

@@ -78,6 +78,25 @@ it.each([
   expect(await traces()).toEqual(before);
 });
 
+it('keeps the latest few uploads of a person, whatever their names', async () => {
+  const names = ['100%.csv', '../../etc.csv', 'ü.csv', 'd.csv', 'e.csv', 'f.csv', 'g.csv'];
+  const ids: string[] = [];
+  for (const name of names) {
+    const path = `/uploads?name=${encodeURIComponent(name)}`;
+    const { body } = await person.send<{ id: string; fileName: string }>(
+      'POST',
+      path,
+      'Day,Fares\n2026-01-01,1\n',
+    );
+    expect(body.fileName).toBe(name);
+    ids.push(body.id);
+  }
+  const statuses = await Promise.all(
+    ids.map((id) => person.send('POST', `/uploads/${id}/understand`, {})),
+  );
+  expect(statuses.map(({ status }) => status)).toEqual([404, 404, 200, 200, 200, 200, 200]);
+});
+
 it('leaves nothing behind when it is stopped half-way', async () => {
   const before = await traces();
   const rows = Array.from(

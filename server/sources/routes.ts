@@ -23,7 +23,7 @@ export function sourceRoutes(database: Database): Router {
 
   router.post('/uploads', async (request, response) => {
     const person = await requirePerson(database, request);
-    const name = decodeURIComponent(String(request.query.name ?? 'file.csv')).slice(0, 250);
+    const name = String(request.query.name ?? 'file.csv').slice(0, 250);
     response.status(201).json(await keepUpload(database, person, name, request));
   });
 

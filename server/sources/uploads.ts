@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { and, asc, eq, inArray, lt } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, lt } from 'drizzle-orm';
 import { bringInLimits, type Person, type Upload } from '../../contract';
 import { type Database, type Queries, tables } from '../database';
 import { Refusal } from '../http';
@@ -7,6 +7,7 @@ import { Refusal } from '../http';
 const { uploads, uploadParts } = tables;
 const partBytes = 1024 * 1024;
 const keptHours = 24;
+const keptUploads = 5;
 
 /**
  * Keeps a delivered file in the database, part by part, until it is brought in or a day has passed.
@@ -18,7 +19,7 @@ export async function keepUpload(
   fileName: string,
   content: AsyncIterable<Buffer>,
 ): Promise<Upload> {
-  await forgetOldUploads(database);
+  await forgetOldUploads(database, person);
   const id = randomUUID().replaceAll('-', '');
   return database.transaction(async (change) => {
     const bytes = await keepParts(change, id, content);
@@ -103,14 +104,20 @@ export async function forgetUploads(database: Database, ids: string[]): Promise<
   await database.delete(uploads).where(inArray(uploads.id, ids));
 }
 
-async function forgetOldUploads(database: Database) {
+/** Forgets what is a day old, and all but the latest few of a person. */
+async function forgetOldUploads(database: Database, person: Person) {
   const before = new Date(Date.now() - keptHours * 3_600_000);
   const old = await database
     .select({ id: uploads.id })
     .from(uploads)
     .where(lt(uploads.createdAt, before));
+  const own = await database
+    .select({ id: uploads.id })
+    .from(uploads)
+    .where(eq(uploads.ownerId, person.id))
+    .orderBy(desc(uploads.createdAt));
   await forgetUploads(
     database,
-    old.map(({ id }) => id),
+    [...old, ...own.slice(keptUploads - 1)].map(({ id }) => id),
   );
 }
