@@ -1,6 +1,6 @@
 import type { FigureFormat } from './figures';
 
-/** The value axis: its ends, and the distance between its labels. */
+/** The value axis: its ends, which fall on half steps, and the distance between its labels. */
 export interface ValueAxis {
   from: number;
   to: number;
@@ -28,17 +28,19 @@ export function valueAxis(lowest: number, highest: number, steps = 6): ValueAxis
   if (low >= 0 && low < high * wastedShare) low = 0;
   if (high <= 0 && high > low * wastedShare) high = 0;
   const step = roundStep((high - low) / steps);
-  // A line on the very edge would be cut; zero is an edge of its own.
+  // A line on the very edge would be cut; zero is an edge of its own. Half a step is enough room.
   const edge = 0.12 * step;
-  const from = Math.floor((low - (low === 0 ? 0 : edge)) / step + 1e-9) * step;
-  const to = Math.ceil((high + (high === 0 ? 0 : edge)) / step - 1e-9) * step;
+  const half = step / 2;
+  const from = Math.floor((low - (low === 0 ? 0 : edge)) / half + 1e-9) * half;
+  const to = Math.ceil((high + (high === 0 ? 0 : edge)) / half - 1e-9) * half;
   return { from: tidy(from), to: tidy(to), step };
 }
 
 /** The values at which the axis is labelled. */
 export function axisValues({ from, to, step }: ValueAxis): number[] {
-  const count = Math.round((to - from) / step);
-  return Array.from({ length: count + 1 }, (_, place) => tidy(from + place * step));
+  const first = Math.ceil(from / step - 1e-9);
+  const last = Math.floor(to / step + 1e-9);
+  return Array.from({ length: last - first + 1 }, (_, place) => tidy((first + place) * step));
 }
 
 /** The smallest of 1, 2, 2.5, 5 and 10 times a power of ten that is not below the wanted step. */

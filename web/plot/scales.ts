@@ -29,8 +29,9 @@ export function staffShapes({ axis }: Reading, { staff, gap }: ScaleSize): Shape
     yref: 'y' as const,
   });
   const middle = -gap - staff / 2;
+  const first = Math.round(axis.from / half);
   const blocks = Array.from({ length: count }, (_, block) => ({
-    ...(block % 2 === 0 ? at(middle, -gap) : at(-gap - staff, middle)),
+    ...((first + block) % 2 === 0 ? at(middle, -gap) : at(-gap - staff, middle)),
     y0: axis.from + block * half,
     y1: axis.from + (block + 1) * half,
     fillcolor: page.ink,

@@ -66,7 +66,9 @@ export function SourcePage() {
         <div className="two-columns">
           <section>
             <h3>Drawn in</h3>
-            {source.charts.length === 0 && <p className="quiet">No chart yet.</p>}
+            {source.charts.length === 0 && (
+              <p className="quiet">No chart yet. Open a dashboard and choose New chart.</p>
+            )}
             <ul className="plain-list">
               {source.charts.map((chart) => (
                 <li key={chart.id}>
