@@ -214,6 +214,37 @@ it('keeps the colours of a split when a new word arrives', () => {
   expect(strokes(['Ashby', 'North', 'South'])).toMatchObject(before);
 });
 
+it.each([
+  ['one point', { '2026-01': 5 }, { highest: 5, lowest: 5, pieces: 1, judged: 1 }],
+  [
+    'nothing but gaps',
+    { '2026-01': null, '2026-02': null },
+    { highest: undefined, lowest: undefined, pieces: 0, judged: 0 },
+  ],
+  [
+    'negative figures',
+    { '2026-01': -5, '2026-02': -9 },
+    { highest: -5, lowest: -9, pieces: 1, judged: 2 },
+  ],
+  ['zeros', { '2026-01': 0, '2026-02': 0 }, { highest: 0, lowest: 0, pieces: 1, judged: 2 }],
+  [
+    'points without neighbours',
+    { '2026-01': 5, '2026-03': 6, '2026-05': null },
+    { highest: 6, lowest: 5, pieces: 2, judged: 2 },
+  ],
+])('reads %s', (_, figures, wanted) => {
+  const reading = read(chart(), frame(figures), '2026-12-01');
+  const found = (pick: string) => reading.standouts.find((each) => each.pick === pick)?.figure;
+  const [line] = reading.series;
+  expect({
+    highest: found('highest'),
+    lowest: found('lowest'),
+    pieces: line?.pieces.length,
+    judged: line?.comparison?.judgements.filter(Boolean).length,
+  }).toEqual(wanted);
+  expect(reading.axis.to).toBeGreaterThan(reading.axis.from);
+});
+
 it('reads a chart without figures as empty, not as broken', () => {
   const reading = readChart(chart(), {}, { today: 0 });
   expect(reading.periods).toEqual([]);

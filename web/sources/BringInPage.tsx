@@ -14,6 +14,9 @@ interface Work {
   stop: AbortController;
 }
 
+/** Says how far long work is, and what it is at when that has changed. */
+type Tell = (share: number | null, doing?: string) => void;
+
 /** Brings a file in: drop it, see how it was understood, correct it, store it. */
 export function BringInPage() {
   const again = Number(useParams().id) || null;
@@ -28,15 +31,12 @@ export function BringInPage() {
   const dispatch = useDispatch();
 
   /** Runs one piece of long work; what fails is said, what is stopped is not. */
-  const run = async (
-    doing: string,
-    task: (tell: (share: number) => void, stop: AbortSignal) => Promise<void>,
-  ) => {
+  const run = async (doing: string, task: (tell: Tell, stop: AbortSignal) => Promise<void>) => {
     const stop = new AbortController();
     setProblem('');
     setWork({ doing, share: null, stop });
     try {
-      await task((share) => setWork({ doing, share, stop }), stop.signal);
+      await task((share, now = doing) => setWork({ doing: now, share, stop }), stop.signal);
     } catch (error) {
       if (!stop.signal.aborted)
         setProblem(error instanceof Error ? error.message : sayProblem(error));
@@ -44,8 +44,10 @@ export function BringInPage() {
       setWork(null);
     }
   };
-  const read = async (uploadId: string, form: FileForm) => {
-    setUnderstanding(await understand({ uploadId, form }).unwrap());
+  const read = async (uploadId: string, form: FileForm, stop: AbortSignal) => {
+    const asking = understand({ uploadId, form });
+    stop.addEventListener('abort', () => asking.abort());
+    setUnderstanding(await asking.unwrap());
   };
   const take = (file: File) => {
     if (file.size > bringInLimits.bytes)
@@ -64,11 +66,12 @@ export function BringInPage() {
       const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
       // The same form of file as before is read as before.
       const { columns: _, ...before } = source?.form ?? {};
-      await read(kept.id, { ...(again ? before : {}), zone });
+      tell(null, `Reading ${file.name}`);
+      await read(kept.id, { ...(again ? before : {}), zone }, stop);
     });
   };
   const correct = (form: FileForm) =>
-    upload && void run('Reading the file again', () => read(upload.id, form));
+    upload && void run('Reading the file again', (_, stop) => read(upload.id, form, stop));
   const store = () =>
     upload &&
     understanding &&

@@ -115,7 +115,7 @@ function PreviewTable({
   understanding: Understanding;
   onColumn: (place: number, change: Partial<ColumnForm>) => void;
 }) {
-  const { columns = [], preview, found } = understanding;
+  const { columns = [], preview, found, doubtful } = understanding;
   return (
     <Table
       size="small"
@@ -157,8 +157,12 @@ function PreviewTable({
             )}
           </div>
         ),
-        render: (_: unknown, { cells }: { cells: string[] }) =>
-          cells[place]?.trim() || <span className="quiet">blank</span>,
+        render: (_: unknown, { cells }: { cells: string[] }) => {
+          const text = cells[place]?.trim();
+          if (!text) return <span className="quiet">blank</span>;
+          const odd = doubtful.some((cell) => cell.column === name && cell.text === cells[place]);
+          return odd ? <span className="doubtful-cell">{text}</span> : text;
+        },
       }))}
     />
   );

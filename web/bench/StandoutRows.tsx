@@ -1,0 +1,59 @@
+import { type ChartDefinition, freshId } from '../../core/chart';
+import type { Reading } from '../../core/reading';
+import { AddMenu } from './AddMenu';
+import { ListRow, ListSection } from './ListRow';
+import { StandoutSample } from './samples';
+import { StandoutSettings } from './settings';
+import { useChange } from './useBench';
+
+interface PartProps {
+  chart: ChartDefinition;
+  reading: Reading | null;
+}
+
+/** The standouts of a chart, with the points they picked. */
+export function StandoutRows({ chart, reading }: PartProps) {
+  const change = useChange();
+  const ids = chart.standouts.map(({ id }) => id);
+  const items = chart.series.flatMap((series) =>
+    (['highest', 'lowest'] as const).map((pick) => ({
+      label: `${pick === 'highest' ? 'Highest' : 'Lowest'} of ${series.name}`,
+      add: () =>
+        change((before) => ({
+          ...before,
+          standouts: [...before.standouts, { id: freshId(pick, ids), series: series.id, pick }],
+        })),
+    })),
+  );
+  return (
+    <ListSection
+      title="Standouts"
+      add={<AddMenu items={items} />}
+      empty="None yet: the highest, the lowest."
+    >
+      {chart.standouts.map((standout) => {
+        const found = reading?.standouts.filter(({ id }) => id === standout.id) ?? [];
+        const series = chart.series.find(({ id }) => id === standout.series);
+        const where = found
+          .map(({ period }) => reading?.periods[period]?.label)
+          .slice(0, 3)
+          .join(', ');
+        return (
+          <ListRow
+            key={standout.id}
+            sample={<StandoutSample pick={standout.pick} />}
+            name={`${standout.pick === 'highest' ? 'Highest' : 'Lowest'} of ${series?.name ?? 'a series that is gone'}`}
+            found={
+              found.length === 0
+                ? 'no finished figure'
+                : `${where}${found.length > 3 ? ` and ${found.length - 3} more` : ''}, of the finished periods`
+            }
+            figure={found[0]?.label ?? ''}
+          >
+            <StandoutSettings chart={chart} standout={standout} />
+          </ListRow>
+        );
+      })}
+    </ListSection>
+  );
+}

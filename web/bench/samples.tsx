@@ -1,0 +1,37 @@
+import { page } from '../look';
+
+/** A level line with its notch. */
+export function LevelSample() {
+  return (
+    <svg width="40" height="12" viewBox="0 0 40 12" aria-hidden="true">
+      <path d="M8 6H40" stroke={page.accent} strokeWidth="1.4" />
+      <path d="M0 6L8 1.5V10.5Z" fill={page.accent} />
+    </svg>
+  );
+}
+
+/** The today line with its notch. */
+export function TodaySample() {
+  return (
+    <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
+      <path d="M20 2V14" stroke={page.ink} strokeWidth="1.6" />
+      <path d="M15.5 1H24.5L20 6.5Z" fill={page.ink} />
+    </svg>
+  );
+}
+
+/** The ring of the highest, the disc of the lowest. */
+export function StandoutSample({ pick }: { pick: 'highest' | 'lowest' }) {
+  return (
+    <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
+      <circle
+        cx="20"
+        cy="7"
+        r="5"
+        fill={pick === 'highest' ? page.sheet : page.ink}
+        stroke={page.ink}
+        strokeWidth="1.8"
+      />
+    </svg>
+  );
+}
