@@ -72,6 +72,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await choose(page, 'Budget or target from a source', 'Plan');
     await expect(page.getByRole('button', { name: 'Held against: at least Plan' })).toBeVisible();
     await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog', { name: 'Held against' })).toBeHidden();
     const rules = page.getByRole('region', { name: 'Colour rules' });
     await expect(rules).toContainText('2 of 5 figures');
     await expect(rules).toContainText('3 of 5 figures');

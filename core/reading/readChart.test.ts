@@ -177,6 +177,23 @@ it('does not draw a monthly budget by day, and says why', () => {
   expect(reading.remarks[0]).toMatch(/Fares is recorded by month, so it is not drawn by day/);
 });
 
+it('ends the axis with what is drawn, not with a budget that is not', () => {
+  const definition = chart({ grain: 'day' });
+  const [fares, plan] = definition.series as [SeriesDefinition, SeriesDefinition];
+  const days = [day('2026-02-01'), day('2026-02-03')];
+  const daily = { ...frame({}, 'day'), periods: days, values: [[1, 2]] };
+  const frames = {
+    [frameKey(frameRequest(definition, fares))]: daily,
+    [frameKey(frameRequest(definition, plan))]: frame(budget),
+  };
+  const reading = readChart(definition, frames, { today: day('2026-07-01') });
+  expect(reading.periods.map(({ label }) => label)).toEqual([
+    '1 Feb 2026',
+    '2 Feb 2026',
+    '3 Feb 2026',
+  ]);
+});
+
 it('holds a quarterly level for each month of the quarter', () => {
   const level = { sourceId: 2, date: 'month', aggregate: 'mean', column: 'Budget' } as const;
   const definition = chart({ series: [series('Fares'), series('Budget', { figures: level })] });

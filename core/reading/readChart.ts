@@ -1,6 +1,5 @@
 import type { Day } from '../calendar';
 import type { ChartDefinition } from '../chart';
-import { isAdditive } from '../frame';
 import { figureFormat, valueAxis, writeFigure, writePeriod } from '../labels';
 import { strokePieces } from '../rules';
 import {
@@ -9,6 +8,7 @@ import {
   frameOf,
   type Frames,
   isCoarser,
+  isDrawn,
   layLines,
   mostLines,
   mostPeriods,
@@ -80,7 +80,7 @@ const orUnit = (values: readonly number[]) => (values.length > 0 ? values : [0, 
 function chartAxis(chart: ChartDefinition, frames: Frames, today: Day): AxisPeriod[] {
   const withFrames = chart.series.flatMap((series) => {
     const frame = frameOf(chart, series, frames);
-    return frame ? [{ series, frame }] : [];
+    return frame && isDrawn(chart, series, frame) ? [{ series, frame }] : [];
   });
   const actuals = withFrames.filter(({ series }) => series.role === 'actual');
   return dateAxis(
@@ -176,7 +176,7 @@ function remarks(
     const frame = frameOf(chart, one, frames);
     if (!frame || !isCoarser(chart, frame)) return [];
     const recorded = `${one.name} is recorded by ${frame.recordedGrain}`;
-    return isAdditive(one.figures.aggregate)
+    return !isDrawn(chart, one, frame)
       ? [
           `${recorded}, so it is not drawn by ${chart.grain}. Choose ${frame.recordedGrain} or longer.`,
         ]

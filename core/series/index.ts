@@ -1,2 +1,10 @@
 export { type AxisPeriod, dateAxis, mostPeriods } from './axis';
-export { frameOf, type Frames, isCoarser, layLines, mostLines, type SeriesLine } from './series';
+export {
+  frameOf,
+  type Frames,
+  isCoarser,
+  isDrawn,
+  layLines,
+  mostLines,
+  type SeriesLine,
+} from './series';

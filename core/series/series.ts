@@ -47,6 +47,11 @@ export function isCoarser(chart: ChartDefinition, frame: Frame): boolean {
   return grains.indexOf(frame.recordedGrain) > grains.indexOf(chart.grain);
 }
 
+/** Whether a frame can be drawn at the chart's grain: what adds up cannot be told apart within. */
+export function isDrawn(chart: ChartDefinition, series: SeriesDefinition, frame: Frame): boolean {
+  return !isCoarser(chart, frame) || !isAdditive(series.figures.aggregate);
+}
+
 /**
  * Lays all series of a chart on its date axis, one line for each word of a split.
  * Of what is recorded by longer periods than the chart draws, rates and levels hold for each period
@@ -92,7 +97,7 @@ function layLine(
 ): SeriesLine {
   const coarser = !!frame && isCoarser(chart, frame);
   const { aggregate } = definition.figures;
-  const drawn = frame && !(coarser && isAdditive(aggregate));
+  const drawn = frame && isDrawn(chart, definition, frame);
   const row = drawn ? frame.values[frame.keys.indexOf(key)] : undefined;
   const standsAt = (start: Day) =>
     coarser ? periodStart(periodStart(start, frame.recordedGrain), chart.grain) : start;
