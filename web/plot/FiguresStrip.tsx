@@ -7,6 +7,8 @@ export const narrowestColumn = 27;
 
 const usualSize = 11.5;
 const smallestSize = 9.5;
+/** Between a figure and the next, in pixels. */
+const gap = 4;
 /** How much narrower the narrow width is than what is measured. */
 const narrowness = 0.92;
 
@@ -28,7 +30,7 @@ export function FiguresStrip({ reading, left, right, columnWidth, pointed }: Fig
   const widest = Math.max(
     ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, usualSize, 450))),
   );
-  const fitting = (usualSize * columnWidth) / (widest * narrowness);
+  const fitting = (usualSize * (columnWidth - gap)) / (widest * narrowness);
   const fontSize = Math.max(smallestSize, Math.min(usualSize, fitting));
   const column = (1 / reading.periods.length) * 100;
   return (

@@ -1,0 +1,84 @@
+import { parse } from 'csv-parse/sync';
+import { parseDay } from '../core/calendar';
+import { parseChart } from '../core/chart';
+import { readNumber } from '../core/table';
+import { boardCharts, boardNotes } from './board';
+import { ferryFiles } from './ferries';
+
+const day = (text: string) => parseDay(text) as number;
+const asOf = day('2026-11-23');
+
+function rows(source: string, at = asOf): Record<string, string>[] {
+  const csv = ferryFiles(at).find((file) => file.source === source)?.csv ?? '';
+  return parse(csv, { columns: true, delimiter: csv.includes(';') ? ';' : ',' });
+}
+
+it('is the same for the same day, and goes on from one day to the next', () => {
+  expect(ferryFiles(asOf)).toEqual(ferryFiles(asOf));
+  const today = rows('Sailings');
+  const yesterday = rows('Sailings', asOf - 1);
+  expect(today.slice(0, yesterday.length)).toEqual(yesterday);
+  expect(today.at(-1)?.Date).toBe('2026-11-23');
+});
+
+it('tells its story: a closed quay, storms, a fuel price, and a route that outgrows another', () => {
+  const all = rows('Sailings');
+  const of = (route: string, from: string, to: string, column: string) =>
+    all
+      .filter(({ Route, Date: date = '' }) => Route === route && date >= from && date <= to)
+      .reduce((sum, row) => sum + Number(row[column]), 0);
+  expect(
+    all.filter(
+      ({ Route, Date: date = '' }) =>
+        Route === 'Fenn to Osk' && date >= '2026-02-09' && date <= '2026-03-20',
+    ),
+  ).toEqual([]);
+  const calm = of('Tarrow to Quill', '2025-01-01', '2025-01-09', 'Sailings');
+  expect(of('Tarrow to Quill', '2025-01-11', '2025-01-19', 'Sailings')).toBeLessThan(calm / 2);
+  const price = (from: string, to: string) =>
+    of('Harbour to Fenn', from, to, 'Fuel cost') / of('Harbour to Fenn', from, to, 'Fuel litres');
+  expect(price('2026-03-10', '2026-04-10') / price('2026-01-01', '2026-03-01')).toBeCloseTo(
+    1.18,
+    2,
+  );
+  const share = (year: string) =>
+    of('Fenn to Osk', `${year}-06-01`, `${year}-08-31`, 'Passengers') /
+    of('Harbour to Fenn', `${year}-06-01`, `${year}-08-31`, 'Passengers');
+  expect(share('2025')).toBeLessThan(1);
+  expect(share('2026')).toBeGreaterThan(1.2);
+});
+
+it.each(['2026-01-03', '2024-02-29', '2026-12-31', '2026-11-23'])(
+  'holds together on %s',
+  (text) => {
+    const at = day(text);
+    for (const file of ferryFiles(at)) {
+      const table = rows(file.source, at);
+      expect(table.length).toBeGreaterThan(0);
+      for (const row of table)
+        for (const cell of Object.values(row)) expect(cell).not.toMatch(/NaN|undefined|Infinity/);
+    }
+    expect(boardNotes(at).every((note) => note.day <= text)).toBe(true);
+  },
+);
+
+it('types its budget as the office does', () => {
+  const typed = rows('Budget').map((row) => row['Fare revenue budget'] ?? '');
+  expect(typed).toHaveLength(24);
+  for (const cell of typed) expect(readNumber(cell, ',')).toBeGreaterThan(400_000);
+});
+
+it('has charts that the schema takes, on a grid without overlap', () => {
+  const charts = boardCharts({
+    Sailings: 1,
+    Budget: 2,
+    Forecast: 3,
+    'Punctuality targets': 4,
+    'Passenger survey': 5,
+  });
+  for (const { definition } of charts) expect(parseChart(definition)).toEqual(definition);
+  const cells = charts.flatMap(({ place: { x, y, w, h } }) =>
+    Array.from({ length: w * h }, (_, cell) => `${x + (cell % w)} ${y + Math.floor(cell / w)}`),
+  );
+  expect(new Set(cells).size).toBe(cells.length);
+});

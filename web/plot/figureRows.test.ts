@@ -1,0 +1,85 @@
+import { formatDay } from '../../core/calendar';
+import type { Comparison, Reading, ReadSeries } from '../../core/reading';
+import { figureRows } from './figureRows';
+
+const figures = [600_000, null, 750_400];
+const comparison: Comparison = {
+  ...{ markName: 'Budget', markId: 'budget', good: 'atLeast', exact: true },
+  marks: [750_000, 750_000, 750_000],
+  differences: [-150_000, null, 400],
+  running: [-150_000, null, -149_600],
+  judgements: ['off', null, 'on'],
+  caughtBy: ['r1', null, 'r2'],
+  spells: [],
+};
+const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
+  ...{
+    id,
+    definitionId: id,
+    key: '',
+    name: id,
+    role: 'actual',
+    figures,
+    exact: true,
+    additive: true,
+  },
+  ...{ stroke: { colour: 'teal', dash: 'solid', width: 2 }, comparison: null, pieces: [], last: 2 },
+  ...more,
+});
+const rule = (id: string, name: string) => ({
+  ...{ id, name, series: 'Fares', when: 'offMark' as const, colour: 'brick' as const },
+  ...{ caught: [], judged: 2, warning: '' },
+});
+const reading: Reading = {
+  ...{ title: 'Fares', grain: 'month', today: 0, yardsticks: [], standouts: [], remarks: [] },
+  ...{ described: '', standing: '', summary: '', axis: { from: 0, to: 1e6, step: 2e5 } },
+  periods: [0, 31, 59].map((start) => ({
+    start,
+    next: start + 28,
+    middle: start + 14,
+    open: false,
+    label: formatDay(start),
+  })),
+  series: [series('Fares', { comparison }), series('budget', { role: 'budget' })],
+  rules: [rule('r1', 'Under Budget'), rule('r2', 'On or over Budget')],
+  format: { divisor: 1e6, suffix: 'm', decimals: 2 },
+};
+
+const texts = (room: 'narrow' | 'wide') =>
+  Object.fromEntries(
+    figureRows(reading, room).map(({ name, cells }) => [name, cells.map(({ text }) => text)]),
+  );
+
+it('lists a compared series with its mark once, the differences and the rules', () => {
+  expect(texts('narrow')).toEqual({
+    Fares: ['0.60', '', '0.75'],
+    Budget: ['0.75', '0.75', '0.75'],
+    'Diff.': ['\u22120.15', '', '+0.00'],
+    Running: ['\u22120.15', '', '\u22120.15'],
+    Rule: ['1', '', '2'],
+  });
+});
+
+it('writes small differences with one more digit where there is room', () => {
+  expect(texts('wide')['Diff.']).toEqual(['\u22120.150', '', '+0.000']);
+});
+
+it('says in full what a cell shortens', () => {
+  const rows = figureRows(reading, 'narrow');
+  const full = (name: string) =>
+    rows.find((row) => row.name === name)?.cells.map((cell) => cell.full);
+  expect(full('Fares')).toEqual(['600,000', '', '750,400']);
+  expect(full('Diff.')).toEqual(['\u2212150,000', '', '400']);
+  expect(full('Rule')).toEqual(['Under Budget', '', 'On or over Budget']);
+});
+
+it('names whose difference it is when several series are compared', () => {
+  const both = {
+    ...reading,
+    series: [series('North', { comparison }), series('South', { comparison })],
+  };
+  expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([
+    ...['North', 'Budget', 'Diff. of North', 'Running of North', 'Rule of North'],
+    ...['South', 'Budget', 'Diff. of South', 'Running of South', 'Rule of South'],
+  ]);
+});
