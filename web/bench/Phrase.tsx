@@ -1,5 +1,5 @@
 import { Popover } from 'antd';
-import { type KeyboardEvent, type ReactNode, useRef, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 
 interface PhraseProps {
   /** what it says in the sentence */
@@ -13,7 +13,6 @@ interface PhraseProps {
 export function Phrase({ words, label, children }: PhraseProps) {
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
-  const content = useRef<HTMLDivElement>(null);
   const closeOnEscape = (event: KeyboardEvent) => {
     if (event.key !== 'Escape' || !open) return;
     setOpen(false);
@@ -23,23 +22,14 @@ export function Phrase({ words, label, children }: PhraseProps) {
     <Popover
       open={open}
       onOpenChange={setOpen}
-      // It stands at the end of the page: who came by keyboard is led in.
-      afterOpenChange={(shown) => {
-        if (shown) content.current?.querySelector<HTMLElement>('input:not([disabled])')?.focus();
-      }}
       trigger="click"
       placement="bottomLeft"
       arrow={false}
       destroyOnHidden
       content={
-        <div
-          className="phrase-setting fields"
-          role="dialog"
-          aria-label={label}
-          onKeyDown={closeOnEscape}
-        >
+        <Setting label={label} onKeyDown={closeOnEscape}>
           {children}
-        </div>
+        </Setting>
       }
     >
       <button
@@ -53,5 +43,46 @@ export function Phrase({ words, label, children }: PhraseProps) {
         {words}
       </button>
     </Popover>
+  );
+}
+
+interface SettingProps {
+  label: string;
+  onKeyDown: (event: KeyboardEvent) => void;
+  children: ReactNode;
+}
+
+/** More frames than its opening takes. */
+const mostFrames = 60;
+
+/** The opened setting. It stands at the end of the page, so who came by keyboard is led in. */
+function Setting({ label, onKeyDown, children }: SettingProps) {
+  const setting = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    let frames = 0;
+    let next = 0;
+    // It can take the focus only once it has been put in its place and made visible.
+    const lead = () => {
+      const node = setting.current;
+      const field =
+        node?.querySelector<HTMLElement>('input:checked') ?? node?.querySelector('input');
+      field?.focus();
+      frames += 1;
+      if (!node?.contains(document.activeElement) && frames < mostFrames)
+        next = requestAnimationFrame(lead);
+    };
+    next = requestAnimationFrame(lead);
+    return () => cancelAnimationFrame(next);
+  }, []);
+  return (
+    <div
+      ref={setting}
+      className="phrase-setting fields"
+      role="dialog"
+      aria-label={label}
+      onKeyDown={onKeyDown}
+    >
+      {children}
+    </div>
   );
 }

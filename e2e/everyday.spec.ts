@@ -1,0 +1,169 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures';
+
+async function enter(page: Page, origin: string) {
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
+  await page.getByRole('heading', { name: 'Dashboards' }).waitFor();
+}
+
+const csv = (text: string) => ({
+  name: 'figures.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(text),
+});
+
+test('a wrong password is told, and the right one leads where one wanted to go', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  await page.goto(`${demoServer.origin}/sources`);
+  await page.getByLabel('E-mail').fill('maren@pellow-isles.example');
+  await page.getByLabel('Password').fill('one tide a day');
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('alert')).toHaveText(
+    'The e-mail address and the password do not match.',
+  );
+  await page.getByLabel('Password').fill('two tides a day');
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Sources' })).toBeVisible();
+});
+
+test('a file that cannot be used says why, and the next one can be tried at once', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  await enter(page, demoServer.origin);
+  await page.goto(`${demoServer.origin}/sources/new`);
+  await page.getByLabel('File to bring in').setInputFiles(csv('Day,Fares\n2026-01-01,"1\n'));
+  await expect(page.getByRole('alert')).toContainText('a quotation mark is opened and not closed');
+  await page.getByRole('button', { name: 'Choose another file' }).click();
+  await page.getByLabel('File to bring in').setInputFiles(csv('Name,Fares\na,1\nb,2\n'));
+  await expect(page.getByText('No column is read as dates')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Bring in 2 rows' })).toBeDisabled();
+});
+
+test('a source is removed and brought back, but not while a chart draws from it', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  await enter(page, demoServer.origin);
+  await page.goto(`${demoServer.origin}/sources/new`);
+  await page.getByLabel('File to bring in').setInputFiles(csv('Day,Fares\n2026-01-01,1\n'));
+  await page.getByLabel('Name of the source').fill('Spare figures');
+  await page.getByRole('button', { name: 'Bring in 1 rows' }).click();
+  await expect(page.getByRole('heading', { name: 'Spare figures' })).toBeVisible();
+  await page.getByRole('link', { name: 'Sources' }).first().click();
+  await page.getByRole('button', { name: 'Delete Spare figures' }).click();
+  await expect(page.getByRole('link', { name: 'Spare figures' })).toBeHidden();
+  await page.getByText('“Spare figures” removed.').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Spare figures' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Sailings' }).click();
+  await expect(page.getByText('Sailings is drawn in')).toBeVisible();
+});
+
+test('what is changed after a session has ended is not lost', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  await enter(page, demoServer.origin);
+  await page.goto(`${demoServer.origin}/dashboards/1/charts/3`);
+  const title = page.getByLabel('Title of the chart');
+  await title.waitFor();
+  const cookies = await page.context().cookies();
+  await page.context().clearCookies();
+  await title.fill('Punctuality, renamed');
+  await expect(page.getByRole('alert')).toContainText('the session has ended');
+  await expect(title).toHaveValue('Punctuality, renamed');
+  await page.context().addCookies(cookies);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Saved \d/ })).toBeVisible();
+  await page.reload();
+  await expect(title).toHaveValue('Punctuality, renamed');
+});
+
+test('a chart is built by keyboard alone', async ({ quietPage: page, demoServer }) => {
+  await enter(page, demoServer.origin);
+  await page.goto(`${demoServer.origin}/dashboards/1/charts/2`);
+  const phrase = page.getByRole('button', { name: 'Period: week' });
+  await phrase.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('radio', { name: 'week' })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Period: month' })).toBeFocused();
+  await page.getByRole('button', { name: 'Edit Tarrow to Quill' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('combobox', { name: 'Stands for' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  const row = page
+    .getByRole('region', { name: 'Series' })
+    .getByRole('button', { name: /^Tarrow to Quill/ });
+  await row.focus();
+  await page.keyboard.press('Space');
+  await expect(row).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Period: week' })).toBeVisible();
+});
+
+test('a colleague is given access, reads, and is taken it again', async ({
+  quietPage: page,
+  emptyServer,
+  browser,
+}) => {
+  const account = async (on: Page, name: string) => {
+    await on.goto(emptyServer.origin);
+    await on.getByRole('button', { name: 'No account yet? Make one' }).click();
+    await on.getByLabel('Your name').fill(name);
+    await on.getByLabel('E-mail').fill(`${name}@isles.example`);
+    await on.getByLabel('Password').fill('a longer secret');
+    await on.getByRole('button', { name: 'Make the account' }).click();
+    await on.getByRole('heading', { name: 'Dashboards' }).waitFor();
+  };
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await account(page, 'Wren');
+  await account(other, 'Tove');
+  await page.getByRole('button', { name: 'New dashboard' }).first().click();
+  await page.getByLabel('Title').fill('Shared board');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Share' }).click();
+  await page.getByLabel('E-mail of a colleague').fill('nobody@isles.example');
+  await page.getByRole('button', { name: 'Give access' }).click();
+  await expect(page.getByRole('alert')).toContainText(
+    'Nobody with the address nobody@isles.example',
+  );
+  await page.getByLabel('E-mail of a colleague').fill('tove@isles.example');
+  await page.getByRole('button', { name: 'Give access' }).click();
+  await expect(page.getByRole('button', { name: 'Take access from Tove' })).toBeVisible();
+  await other.reload();
+  await expect(other.getByText('Wren’s, you may read')).toBeVisible();
+  await other.getByRole('link', { name: 'Shared board' }).click();
+  await expect(other.getByText('Nothing is laid on this dashboard yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Take access from Tove' }).click();
+  await expect(page.getByRole('button', { name: 'Take access from Tove' })).toBeHidden();
+  await other.reload();
+  await expect(
+    other.getByText('There is no such dashboard, or it is not shared with you.'),
+  ).toBeVisible();
+  await context.close();
+});
+
+test('a dashboard can be read on a phone', async ({ demoServer, browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 800 } });
+  const page = await context.newPage();
+  await enter(page, demoServer.origin);
+  await page.goto(`${demoServer.origin}/dashboards/1`);
+  const sheets = page.getByRole('article');
+  await expect(sheets).toHaveCount(5);
+  await expect(async () => {
+    for (const sheet of await sheets.all()) {
+      const box = await sheet.boundingBox();
+      expect(box?.x).toBeGreaterThanOrEqual(0);
+      expect((box?.x ?? 0) + (box?.width ?? 999)).toBeLessThanOrEqual(390);
+    }
+  }).toPass();
+  const across = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(across).toBeLessThanOrEqual(390);
+  await context.close();
+});
