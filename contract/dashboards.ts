@@ -1,4 +1,4 @@
-import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
+import { array, type InferType, mixed, number, object, string } from 'yup';
 import { type ChartDefinition, chartSchema, colours } from '../core/chart';
 import type { Frame } from '../core/frame';
 import type { Problem } from '../core/values';
@@ -127,4 +127,3 @@ export interface ChartFrames {
 
 export const createdShape = object({ id: number().required() });
 export const revisedShape = object({ revision: number().required() });
-export const removedShape = object({ restorable: boolean().required() });

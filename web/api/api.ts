@@ -23,6 +23,7 @@ import {
   sessionShape,
   sharingShape,
   sourceDetailShape,
+  wordsShape,
 } from '../../contract';
 import { type ChartDefinition, frameRequests } from '../../core/chart';
 import { frameKey } from '../../core/frame';
@@ -190,6 +191,7 @@ export const api = createApi({
     }),
     words: build.query<string[], { sourceId: number; column: string }>({
       query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
+      responseSchema: wordsShape,
       providesTags: ['Sources'],
     }),
     understand: build.mutation<Understanding, { uploadId: string; form: FileForm }>({
