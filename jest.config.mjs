@@ -15,6 +15,8 @@ const shared = {
 };
 
 export default {
+  // A busy machine is slow to start servers and workers; nothing here tests speed.
+  testTimeout: 30_000,
   projects: [
     { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
     { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/**/*.test.ts'] },
