@@ -153,6 +153,21 @@ describe('a link', () => {
   });
 });
 
+it('names no chart of a dashboard that is not shared with whoever looks at its source', async () => {
+  const hidden = await owner.board(ids.s);
+  const drawnIn = async (who?: TestPerson) => {
+    const answer = await who?.send<{ charts: { dashboardId: number }[] }>(
+      'GET',
+      `/sources/${ids.s}`,
+    );
+    return answer?.body.charts.map(({ dashboardId }) => dashboardId) ?? [];
+  };
+  expect(await drawnIn(owner)).toContain(hidden.dashboardId);
+  const seen = await drawnIn(people.editor);
+  expect(seen).toContain(ids.d);
+  expect(seen).not.toContain(hidden.dashboardId);
+});
+
 it('lets nobody draw from a source that is neither theirs nor on the dashboard', async () => {
   const secret = await (people.stranger as TestPerson).source(csv, 'Secret');
   const { definition } = await owner.board(ids.s);

@@ -6,6 +6,7 @@ import { notFound, readBody, readId, Refusal } from '../http';
 import { requirePerson } from '../people';
 import { runBringIn } from './runBringIn';
 import {
+  chartsOfSource,
   listSources,
   readSource,
   readWords,
@@ -16,6 +17,9 @@ import { sweepUnfinished, useVersion } from './storeVersion';
 import { forgetUploads, keepUpload, requireUpload } from './uploads';
 
 const { sources } = tables;
+
+/** Seconds within which the database notices that a stopped worker is gone. */
+const noticedWithin = 30;
 
 /** Bringing files in, and keeping sources. */
 export function sourceRoutes(database: Database): Router {
@@ -58,9 +62,10 @@ export function sourceRoutes(database: Database): Router {
     };
     response.type('application/x-ndjson');
     const say = (step: BringInStep) => response.write(`${JSON.stringify(step)}\n`);
+    const stop = stopWhenGone(response);
     let done = false;
     try {
-      await runBringIn(task, stopWhenGone(response), (message) => {
+      await runBringIn(task, stop, (message) => {
         if (message.kind !== 'understood') say(message);
         done ||= message.kind === 'done';
       });
@@ -72,7 +77,9 @@ export function sourceRoutes(database: Database): Router {
         detail: 'The server could not bring the file in. Try again.',
       });
     }
-    await (done ? forgetUploads(database, [upload.id]) : sweepUnfinished(database));
+    await (done
+      ? forgetUploads(database, [upload.id])
+      : sweepUnfinished(database, stop.aborted ? noticedWithin : 0));
     response.end();
   });
 
@@ -83,7 +90,7 @@ export function sourceRoutes(database: Database): Router {
   router.get('/sources/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     response.json(
-      await readSource(database, await requireSource(database, person, readId(request))),
+      await readSource(database, person, await requireSource(database, person, readId(request))),
     );
   });
 
@@ -104,10 +111,11 @@ export function sourceRoutes(database: Database): Router {
   router.delete('/sources/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireOwnSource(database, person, readId(request));
-    const { charts } = await readSource(database, source);
-    if (charts.length > 0) {
-      const titles = charts.map(({ title }) => `“${title}”`).join(', ');
-      const sentence = `${source.name} is drawn in ${titles}. Remove it from there first.`;
+    const { seen, others } = await chartsOfSource(database, person, source.id);
+    if (seen.length + others > 0) {
+      const titles = seen.map(({ title }) => `“${title}”`);
+      const rest = others > 0 ? [`${others} of colleagues’ charts`] : [];
+      const sentence = `${source.name} is drawn in ${[...titles, ...rest].join(', ')}. Remove it from there first.`;
       throw new Refusal(422, { code: 'source-in-use', sentence });
     }
     await database.update(sources).set({ deletedAt: new Date() }).where(eq(sources.id, source.id));

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Person, Source, SourceDetail } from '../../contract';
 import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
@@ -7,7 +7,7 @@ import { factsColumn, factsTable } from './facts';
 const { access, charts, dashboards, sources, sourceVersions } = tables;
 
 /** Charts that can be seen, with the sources they use. */
-async function livingCharts(queries: Queries, where: ReturnType<typeof eq>) {
+async function livingCharts(queries: Queries, where?: SQL) {
   const rows = await queries
     .select({ id: charts.id, dashboardId: charts.dashboardId, definition: charts.definition })
     .from(charts)
@@ -102,8 +102,29 @@ export async function requireOwnSource(
   });
 }
 
-/** Everything the page of one source shows. */
-export async function readSource(database: Database, source: Source): Promise<SourceDetail> {
+/**
+ * The charts that draw from a source.
+ * @returns those on dashboards the person may see, and how many others there are
+ */
+export async function chartsOfSource(queries: Queries, person: Person, sourceId: number) {
+  const shared = await queries
+    .select({ id: access.dashboardId })
+    .from(access)
+    .where(eq(access.personId, person.id));
+  const open = new Set(shared.map(({ id }) => id));
+  const all = (await livingCharts(queries)).filter(({ sourceIds }) => sourceIds.includes(sourceId));
+  const seen = all
+    .filter(({ dashboardId }) => open.has(dashboardId))
+    .map(({ id, dashboardId, title }) => ({ id, dashboardId, title }));
+  return { seen, others: all.length - seen.length };
+}
+
+/** Everything the page of one source shows to a person. */
+export async function readSource(
+  database: Database,
+  person: Person,
+  source: Source,
+): Promise<SourceDetail> {
   const versions = await database
     .select()
     .from(sourceVersions)
@@ -111,9 +132,7 @@ export async function readSource(database: Database, source: Source): Promise<So
     .orderBy(desc(sourceVersions.id));
   const [row] = await database.select().from(sources).where(eq(sources.id, source.id));
   const current = versions.find(({ id }) => id === row?.versionId);
-  const users = (await livingCharts(database, isNull(charts.deletedAt) as ReturnType<typeof eq>))
-    .filter(({ sourceIds }) => sourceIds.includes(source.id))
-    .map(({ id, dashboardId, title }) => ({ id, dashboardId, title }));
+  const { seen } = await chartsOfSource(database, person, source.id);
   return {
     ...source,
     form: current?.form ?? { columns: [] },
@@ -121,7 +140,7 @@ export async function readSource(database: Database, source: Source): Promise<So
       ...{ id, fileName, rows, broughtInAt: createdAt.toISOString() },
       current: id === row?.versionId,
     })),
-    charts: users,
+    charts: seen,
     preview: current ? await firstRows(database, current.id, current.columns.length) : [],
   };
 }

@@ -137,18 +137,34 @@ async function discardVersion(database: Database, versionId: number): Promise<vo
   await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
 }
 
-/** Removes versions whose bring-in was stopped or killed: nobody holds their lock. */
-export async function sweepUnfinished(database: Database): Promise<void> {
+/**
+ * Removes versions whose bring-in was stopped or killed: nobody holds their lock.
+ * @param waitSeconds how long the database may take to notice that a holder is gone
+ */
+export async function sweepUnfinished(database: Database, waitSeconds = 0): Promise<void> {
   const connection = await database.$client.getConnection();
-  try {
-    await connection.query('SELECT GET_LOCK(?, 60)', [beginning]);
-    const left = await database
+  const unfinished = (id?: number) =>
+    database
       .select({ id: sourceVersions.id })
       .from(sourceVersions)
-      .where(eq(sourceVersions.ready, false));
+      .where(
+        and(
+          eq(sourceVersions.ready, false),
+          id === undefined ? undefined : eq(sourceVersions.id, id),
+        ),
+      );
+  try {
+    await connection.query('SELECT GET_LOCK(?, 60)', [beginning]);
+    const left = await unfinished();
+    await connection.query('SELECT RELEASE_LOCK(?)', [beginning]);
     for (const { id } of left) {
-      const [rows] = await connection.query('SELECT IS_FREE_LOCK(?) AS free', [lockName(id)]);
-      if ((rows as { free: number }[])[0]?.free === 1) await discardVersion(database, id);
+      const [rows] = await connection.query('SELECT GET_LOCK(?, ?) AS held', [
+        lockName(id),
+        waitSeconds,
+      ]);
+      if ((rows as { held: number }[])[0]?.held !== 1) continue;
+      // It may have become whole while its lock was waited for.
+      if ((await unfinished(id)).length > 0) await discardVersion(database, id);
     }
   } finally {
     connection.destroy();
