@@ -1,4 +1,12 @@
-import { dateOfDay, type Day, dayOf, formatDay, nextPeriod, periodStart } from '../core/calendar';
+import {
+  civilDate,
+  type Day,
+  dayOf,
+  formatDay,
+  nextPeriod,
+  periodStart,
+  weekday,
+} from '../core/calendar';
 
 /*
  * Pellow Isles Ferries, a made-up company. Everything here is a function of the as-of date alone, so
@@ -30,7 +38,7 @@ export interface DemoFile {
 
 /** Days of the story, counted in the as-of year and the one before. */
 export function story(asOf: Day) {
-  const year = dateOfDay(asOf).year;
+  const year = civilDate(asOf).year;
   const day = (ofYear: number, month: number, date: number) => dayOf(ofYear, month, date) as Day;
   return {
     firstDay: day(year - 1, 1, 1),
@@ -62,11 +70,11 @@ function seeded(seed: number): () => number {
 
 /** Summer is high season; 1 is the mean of the year. */
 function season(day: Day): number {
-  const { dayOfYear } = dateOfDay(day);
+  const dayOfYear = day - periodStart(day, 'year') + 1;
   return 1 + 0.36 * Math.cos(((dayOfYear - 208) / 365.25) * 2 * Math.PI);
 }
 
-const weekday = [0.9, 0.86, 0.9, 0.96, 1.12, 1.2, 1.06];
+const byWeekday = [0.9, 0.86, 0.9, 0.96, 1.12, 1.2, 1.06];
 
 const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;
 
@@ -84,7 +92,7 @@ function sailings(asOf: Day): DemoFile {
       const planned = route.name === 'Quill to Skerrow' ? 4 : 8;
       const sailed = stormy ? Math.round(planned * luck[0] * 0.5) : planned;
       const years = (day - firstDay) / 365.25;
-      const demand = route.passengers * season(day) * (weekday[dateOfDay(day).dayOfWeek - 1] ?? 1);
+      const demand = route.passengers * season(day) * (byWeekday[weekday(day) - 1] ?? 1);
       const passengers = Math.round(
         demand * (1 + route.growth * years) * (0.9 + 0.22 * luck[1]) * (sailed / planned) ** 0.8,
       );
@@ -133,7 +141,7 @@ function budget(asOf: Day): DemoFile {
   const lines = ['Month;Fare revenue budget;Fuel cost budget'];
   for (const month of monthsBetween(firstDay, yearEnd)) {
     const { revenue, fuel } = calmMonth(month, firstDay);
-    const { month: number, year } = dateOfDay(month);
+    const { month: number, year } = civilDate(month);
     // The office plans a flatter year than the islands have, and less growth.
     const planned = revenue * (season(month + 14) > 1 ? 0.955 : 1.005);
     const date = `01.${String(number).padStart(2, '0')}.${year}`;
@@ -150,7 +158,7 @@ function targets(asOf: Day): DemoFile {
     (month) => periodStart(month, 'quarter') === month,
   );
   const lines = quarters.map((quarter) => {
-    const target = dateOfDay(quarter).month === 1 ? 90 : 92;
+    const target = civilDate(quarter).month === 1 ? 90 : 92;
     return `${formatDay(quarter)},${target}`;
   });
   return {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import vectors from '../vectors/calendar.json';
-import { dayInZone, formatDay, parseDay } from './civil';
+import { Temporal } from 'temporal-polyfill';
+import { civilDate, dayOf, formatDay, isoWeek, parseDay, weekday } from './civil';
 import { readDate } from './datePattern';
 import {
   fiscalPosition,
@@ -10,6 +11,7 @@ import {
   periodsBetween,
   periodStart,
 } from './periods';
+import { dayInZone } from './zone';
 
 const day = (text: string) => parseDay(text) as number;
 
@@ -24,6 +26,42 @@ it.each(vectors.cases)('puts $date where it belongs', (example) => {
   expect(formatDay(periodStart(date, 'week'))).toBe(example.weekStart);
   for (const [start, wanted] of Object.entries(example.fiscal))
     expect(fiscalPosition(date, Number(start))).toEqual(wanted);
+});
+
+it('agrees with the calendar of the platform on every day of ten thousand years', () => {
+  const epoch = Temporal.PlainDate.from('1970-01-01');
+  const leapEnds = ['1900-02-28', '1999-12-31', '2000-02-29', '2023-12-31', '2024-02-29'];
+  const days = fc.oneof(
+    fc.integer({ min: -1_500_000, max: 2_900_000 }),
+    fc.constantFrom(...leapEnds.map(day)).chain((at) => fc.integer({ min: at - 2, max: at + 2 })),
+  );
+  fc.assert(
+    fc.property(days, (number) => {
+      const wanted = epoch.add({ days: number });
+      const { year, month, date } = civilDate(number);
+      expect([year, month, date]).toEqual([wanted.year, wanted.month, wanted.day]);
+      expect(dayOf(year, month, date)).toBe(number);
+      expect([weekday(number), isoWeek(number)]).toEqual([
+        wanted.dayOfWeek,
+        { year: wanted.yearOfWeek, week: wanted.weekOfYear },
+      ]);
+      expect(formatDay(number)).toBe(wanted.toString());
+    }),
+    { numRuns: 500 },
+  );
+});
+
+it.each([
+  [2026, 0, 1],
+  [2026, 13, 1],
+  [2026, 4, 31],
+  [2023, 2, 29],
+  [1900, 2, 29],
+  [2026, 1, 0],
+  [NaN, 1, 1],
+  [2026, 1.5, 1],
+])('knows that there is no day %d-%d-%d', (...date) => {
+  expect(dayOf(...date)).toBeNull();
 });
 
 it('cuts time into periods without gap or overlap', () => {

@@ -1,4 +1,5 @@
-import { type Day, dayInZone, dayOf } from './civil';
+import { type Day, dayOf } from './civil';
+import { dayInZone } from './zone';
 
 /** How dates are written in a file; D, M and Y stand for day, month and year. */
 export const datePatterns = [

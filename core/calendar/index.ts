@@ -1,4 +1,13 @@
-export { dateOfDay, type Day, dayInZone, dayOf, formatDay, parseDay } from './civil';
+export {
+  civilDate,
+  type CivilDate,
+  type Day,
+  dayOf,
+  formatDay,
+  isoWeek,
+  parseDay,
+  weekday,
+} from './civil';
 export { type DatePattern, datePatterns, readDate } from './datePattern';
 export {
   fiscalPosition,
@@ -10,3 +19,4 @@ export {
   periodsBetween,
   periodStart,
 } from './periods';
+export { dayInZone } from './zone';

@@ -1,4 +1,4 @@
-import { dateOfDay } from '../calendar';
+import { civilDate } from '../calendar';
 import type { ChartDefinition } from '../chart';
 import { axisFormat, countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
 import { exactSum } from '../values';
@@ -40,12 +40,12 @@ export function sayStanding(reading: Unworded): string {
 /** An additive measure: its total in the latest calendar year that has a judged period. */
 function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const last = comparison.judgements.findLastIndex((judgement) => judgement !== null);
-  const yearOf = (place: number) => dateOfDay(reading.periods[place]?.start ?? 0).year;
+  const yearOf = (place: number) => civilDate(reading.periods[place]?.start ?? 0).year;
   const inYear = (_: unknown, place: number) =>
     yearOf(place) === yearOf(last) && comparison.judgements[place] !== null;
   const total = exactSum(line.figures.filter(inYear)) ?? 0;
   const difference = exactSum(comparison.differences.filter(inYear)) ?? 0;
-  const when = yearOf(last) === dateOfDay(reading.today).year ? 'this year' : `in ${yearOf(last)}`;
+  const when = yearOf(last) === civilDate(reading.today).year ? 'this year' : `in ${yearOf(last)}`;
   const { format } = reading;
   const stands = `${line.name} ${when === 'this year' ? 'stands' : 'stood'} at ${writeFigure(total, format)} ${when}`;
   const apart =
