@@ -2,7 +2,7 @@ import { dayOf } from '../core/calendar';
 import { draftChart, frameRequest } from '../core/chart';
 import { aggregate, frameKey } from '../core/frame';
 import { readChart } from '../core/reading';
-import { cellReader, type Table } from '../core/table';
+import { cellReader, dateColumn, numberColumn, type Table, textColumn } from '../core/table';
 
 /*
  * Ratios of our own work to the plainest loop that does the same without our guarantees, in the same
@@ -17,9 +17,9 @@ const words = Array.from({ length: 7 }, (_, word) => `Route ${word}`);
 const table: Table = {
   rows,
   columns: [
-    { kind: 'date', name: 'Day', days },
-    { kind: 'number', name: 'Fares', values, decimals: 2 },
-    { kind: 'text', name: 'Route', codes, words },
+    dateColumn('Day', days),
+    numberColumn('Fares', values, 2),
+    textColumn('Route', codes, words),
   ],
 };
 

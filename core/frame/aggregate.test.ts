@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { missingDay, type Table } from '../table';
+import { dateColumn, missingDay, numberColumn, type Table } from '../table';
 import { aggregate } from './aggregate';
 import type { FrameRequest } from './frame';
 
@@ -16,15 +16,15 @@ function table(rows: { day: number | null; cents: bigint | null }[]): Table {
   return {
     rows: rows.length,
     columns: [
-      { kind: 'date', name: 'Day', days: Int32Array.from(rows, ({ day }) => day ?? missingDay) },
-      {
-        kind: 'number',
-        name: 'Fares',
-        values: Float64Array.from(rows, ({ cents }) =>
-          cents === null ? NaN : Number(`${cents}e-2`),
-        ),
-        decimals: 2,
-      },
+      dateColumn(
+        'Day',
+        Int32Array.from(rows, ({ day }) => day ?? missingDay),
+      ),
+      numberColumn(
+        'Fares',
+        Float64Array.from(rows, ({ cents }) => (cents === null ? NaN : Number(`${cents}e-2`))),
+        2,
+      ),
     ],
   };
 }

@@ -3,7 +3,7 @@ import { type Column, type DateColumn, missingDay, type Table, type TextColumn }
 import { ProblemError } from '../values';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
 import { divides, type Frame, type FrameRequest } from './frame';
-import { distinctDays, groupRows } from './groups';
+import { groupRows } from './groups';
 
 /** A split into more words than this is no chart. */
 export const mostKeys = 200;
@@ -22,27 +22,29 @@ export function aggregate(table: Table, request: FrameRequest): Frame {
       place: { column: split.name },
     });
   }
-  const days = distinctDays(dates.days);
-  const { periods, keys, ofRow } = groupRows(dates, days, split, request.grain);
-  const input = { ofRow, groups: periods.length * keys.length, dates };
+  const groups = groupRows(dates, split, request.grain);
   const column = request.column === null ? null : columnOf(table, request.column);
   const figures =
     column?.kind === 'number'
-      ? aggregateNumbers(request.aggregate, input, column)
-      : aggregateOthers(countingOnly(request, column), input, column);
+      ? aggregateNumbers(request.aggregate, groups, column)
+      : aggregateOthers(countingOnly(request, column), groups, column);
+  const { periods, words } = groups;
+  const sorted = words
+    .map((_, code) => code)
+    .sort((a, b) => (at(words, a) < at(words, b) ? -1 : 1));
   return {
     periods,
-    keys,
-    values: keys.map((_, key) =>
-      periods.map((_, period) => orNull(figures[period * keys.length + key] as number)),
+    keys: sorted.map((code) => at(words, code)),
+    values: sorted.map((code) =>
+      periods.map((_, period) => orNull(figures[period * words.length + code] as number)),
     ),
     exact: !divides(request.aggregate),
     lastDay: lastDayWithFigure(dates, column),
-    recordedGrain: recordedGrain(days),
-    rows: table.rows,
+    recordedGrain: recordedGrain(dates.distinct),
   };
 }
 
+const at = (words: readonly string[], code: number) => words[code] as string;
 const orNull = (figure: number) => (Number.isNaN(figure) ? null : figure);
 
 function columnOf(table: Table, name: string, kind: 'date'): DateColumn;
@@ -74,11 +76,12 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
 }
 
 function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null {
-  const { days } = dates;
+  const { days, distinct } = dates;
+  if (column?.kind !== 'number' || column.blanks === 0) return distinct.at(-1) ?? null;
   let last = missingDay;
   for (let row = 0; row < days.length; row += 1) {
     const day = days[row] as Day;
-    if (day > last && (column?.kind !== 'number' || !Number.isNaN(column.values[row]))) last = day;
+    if (day > last && !Number.isNaN(column.values[row])) last = day;
   }
   return last === missingDay ? null : last;
 }

@@ -1,29 +1,37 @@
 import { type DateColumn, missingDay, type NumberColumn, type TextColumn } from '../table';
-import { ExactSum, percentileOfSorted } from '../values';
+import { percentileOfSorted } from '../values';
 import type { Aggregate } from './frame';
+import { groupOfRows, type Groups } from './groups';
+import { sumGroups } from './sums';
 
 /** One figure per group; NaN where the group has none. */
 type Aggregated = Float64Array;
 
-/** What is aggregated: the groups of the rows and the columns read. */
-export interface AggregationInput {
+/** What is aggregated: the groups, and which of them each row belongs to. */
+interface AggregationInput {
   ofRow: Int32Array;
-  groups: number;
-  dates: DateColumn;
+  count: number;
+  days: Int32Array;
 }
+
+const inputOf = (groups: Groups): AggregationInput => ({
+  ofRow: groupOfRows(groups),
+  count: groups.count,
+  days: groups.days,
+});
 
 /** Figures of a numeric column by group. */
 export function aggregateNumbers(
   aggregate: Aggregate,
-  input: AggregationInput,
+  groups: Groups,
   column: NumberColumn,
 ): Aggregated {
+  if (aggregate === 'sum') return sumGroups(groups, column);
+  const input = inputOf(groups);
   switch (aggregate) {
-    case 'sum':
-      return sums(input, column);
     case 'mean': {
       const counted = countRows(input, (row) => !Number.isNaN(column.values[row]));
-      return sums(input, column).map((sum, group) => sum / (counted[group] as number));
+      return sumGroups(groups, column).map((sum, group) => sum / (counted[group] as number));
     }
     case 'count':
       return countRows(input, (row) => !Number.isNaN(column.values[row]));
@@ -43,14 +51,15 @@ export function aggregateNumbers(
 /** Counts of a column that holds no figures, or of rows when there is no column. */
 export function aggregateOthers(
   aggregate: 'count' | 'distinct',
-  input: AggregationInput,
+  groups: Groups,
   column: TextColumn | DateColumn | null,
 ): Aggregated {
+  const input = inputOf(groups);
   const codes = column === null ? null : column.kind === 'text' ? column.codes : column.days;
   const blank = column?.kind === 'text' ? -1 : missingDay;
   const present = (row: number) => codes === null || codes[row] !== blank;
   if (aggregate === 'count' || codes === null) return countRows(input, present);
-  const seen = Array.from({ length: input.groups }, () => new Set<number>());
+  const seen = Array.from({ length: input.count }, () => new Set<number>());
   forEachRow(input, (row, group) => present(row) && seen[group]?.add(codes[row] as number));
   return Float64Array.from(seen, (set) => set.size);
 }
@@ -64,7 +73,7 @@ function forEachRow({ ofRow }: AggregationInput, visit: (row: number, group: num
 
 /** NaN for a group without any row: a period with no row is missing, not a count of zero. */
 function countRows(input: AggregationInput, present: (row: number) => boolean): Aggregated {
-  const counts = new Float64Array(input.groups).fill(NaN);
+  const counts = new Float64Array(input.count).fill(NaN);
   forEachRow(input, (row, group) => {
     const before = counts[group] as number;
     counts[group] = (Number.isNaN(before) ? 0 : before) + (present(row) ? 1 : 0);
@@ -72,36 +81,8 @@ function countRows(input: AggregationInput, present: (row: number) => boolean): 
   return counts;
 }
 
-/** As long as the whole numbers behind the decimals stay exact, plain addition is exact too. */
-function sums(input: AggregationInput, { values, decimals }: NumberColumn): Aggregated {
-  const scale = 10 ** decimals;
-  let size = 0;
-  for (let row = 0; row < values.length; row += 1) {
-    const figure = Math.abs(values[row] as number);
-    if (figure > size) size = figure;
-  }
-  if (size * scale * values.length >= 2 ** 50) return longSums(input, values, decimals);
-  const totals = new Float64Array(input.groups).fill(NaN);
-  forEachRow(input, (row, group) => {
-    const figure = values[row] as number;
-    if (Number.isNaN(figure)) return;
-    const before = totals[group] as number;
-    totals[group] = (Number.isNaN(before) ? 0 : before) + Math.round(figure * scale);
-  });
-  return totals.map((total) => total / scale);
-}
-
-function longSums(input: AggregationInput, values: Float64Array, decimals: number): Aggregated {
-  const totals = new Array<ExactSum | undefined>(input.groups);
-  forEachRow(input, (row, group) => {
-    const figure = values[row] as number;
-    if (!Number.isNaN(figure)) (totals[group] ??= new ExactSum(decimals)).add(figure);
-  });
-  return Float64Array.from(totals, (total) => total?.total ?? NaN);
-}
-
 function extremes(input: AggregationInput, { values }: NumberColumn, sign: 1 | -1): Aggregated {
-  const best = new Float64Array(input.groups).fill(NaN);
+  const best = new Float64Array(input.count).fill(NaN);
   forEachRow(input, (row, group) => {
     const figure = values[row] as number;
     if (Number.isNaN(figure)) return;
@@ -117,9 +98,9 @@ function byDate(
   { values }: NumberColumn,
   which: 'first' | 'last',
 ): Aggregated {
-  const found = new Float64Array(input.groups).fill(NaN);
-  const foundOn = new Int32Array(input.groups).fill(missingDay);
-  const { days } = input.dates;
+  const found = new Float64Array(input.count).fill(NaN);
+  const foundOn = new Int32Array(input.count).fill(missingDay);
+  const { days } = input;
   forEachRow(input, (row, group) => {
     const figure = values[row] as number;
     if (Number.isNaN(figure)) return;
@@ -141,7 +122,7 @@ function gathered(
 ): Aggregated {
   const present = (row: number) => !Number.isNaN(values[row]);
   const counts = countRows(input, present);
-  const ends = new Int32Array(input.groups);
+  const ends = new Int32Array(input.count);
   let total = 0;
   counts.forEach((count, group) => {
     ends[group] = total;

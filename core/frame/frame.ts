@@ -40,7 +40,6 @@ export interface Frame {
   lastDay: Day | null;
   /** the coarsest grain whose periods all the dates begin: what the rows were recorded by */
   recordedGrain: Grain;
-  rows: number;
 }
 
 /** Whether figures of an aggregate add up over periods. */

@@ -68,7 +68,6 @@ const charts = fc
         keys: [''],
         exact: true,
         recordedGrain: 'day',
-        rows: 1,
         lastDay: periods.at(-1) ?? null,
       },
       values: [figures.map((each) => each[column])],

@@ -15,7 +15,6 @@ function frame(figures: Record<string, number | null>, recordedGrain: Grain = 'm
     exact: true,
     lastDay,
     recordedGrain,
-    rows: 9,
   };
 }
 

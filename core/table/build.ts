@@ -2,7 +2,7 @@ import { type Day, readDate } from '../calendar';
 import { decimalsOf } from '../values';
 import { type DecimalMark, isBlank, readNumber } from './cells';
 import type { ColumnUnderstanding } from './recognise';
-import { type Column, missingDay } from './table';
+import { type Column, dateColumn, missingDay, numberColumn, textColumn } from './table';
 
 /** One cell after reading: a day or a figure as a number, a word as text, null when blank. */
 export type CellValue = number | string | null;
@@ -69,7 +69,7 @@ function dateBuilder(name: string, rows: number): ColumnBuilder {
   let row = 0;
   return {
     add: (value) => void (days[row++] = typeof value === 'number' ? (value as Day) : missingDay),
-    finish: () => ({ kind: 'date', name, days }),
+    finish: () => dateColumn(name, days),
   };
 }
 
@@ -85,7 +85,7 @@ function numberBuilder(name: string, rows: number): ColumnBuilder {
       if (!Number.isInteger(figure) && !Number.isNaN(figure))
         decimals = Math.max(decimals, decimalsOf(figure));
     },
-    finish: () => ({ kind: 'number', name, values, decimals }),
+    finish: () => numberColumn(name, values, decimals),
   };
 }
 
@@ -105,6 +105,6 @@ function textBuilder(name: string, rows: number): ColumnBuilder {
       }
       codes[row++] = code;
     },
-    finish: () => ({ kind: 'text', name, codes, words }),
+    finish: () => textColumn(name, codes, words),
   };
 }

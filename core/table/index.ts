@@ -12,8 +12,11 @@ export {
   type Column,
   type ColumnKind,
   type DateColumn,
+  dateColumn,
   missingDay,
   type NumberColumn,
+  numberColumn,
   type Table,
   type TextColumn,
+  textColumn,
 } from './table';

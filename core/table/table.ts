@@ -8,6 +8,8 @@ export interface DateColumn {
   kind: 'date';
   name: string;
   days: Int32Array;
+  /** the different days, ascending */
+  distinct: readonly Day[];
 }
 
 /** Figures, one a row; NaN where blank. */
@@ -17,6 +19,10 @@ export interface NumberColumn {
   values: Float64Array;
   /** the most digits any figure has after its decimal mark */
   decimals: number;
+  /** the largest figure by size */
+  largest: number;
+  /** how many rows have no figure */
+  blanks: number;
 }
 
 /** Words, one a row, as places in a list; -1 where blank. */
@@ -24,7 +30,7 @@ export interface TextColumn {
   kind: 'text';
   name: string;
   codes: Int32Array;
-  words: string[];
+  words: readonly string[];
 }
 
 export type Column = DateColumn | NumberColumn | TextColumn;
@@ -34,4 +40,49 @@ export type ColumnKind = Column['kind'];
 export interface Table {
   rows: number;
   columns: Column[];
+}
+
+/** Makes a column of dates. What holds for all its rows is found once, not at every reading. */
+export function dateColumn(name: string, days: Int32Array): DateColumn {
+  return { kind: 'date', name, days, distinct: distinctDays(days) };
+}
+
+/**
+ * Makes a column of figures.
+ * @param decimals the most digits any figure has after its decimal mark
+ */
+export function numberColumn(name: string, values: Float64Array, decimals: number): NumberColumn {
+  let largest = 0;
+  let blanks = 0;
+  for (let row = 0; row < values.length; row += 1) {
+    const size = Math.abs(values[row] as number);
+    if (size > largest) largest = size;
+    else if (Number.isNaN(size)) blanks += 1;
+  }
+  return { kind: 'number', name, values, decimals, largest, blanks };
+}
+
+/** Makes a column of words. */
+export function textColumn(name: string, codes: Int32Array, words: readonly string[]): TextColumn {
+  return { kind: 'text', name, codes, words };
+}
+
+function distinctDays(days: Int32Array): Day[] {
+  let first = Infinity;
+  let last = -Infinity;
+  for (let row = 0; row < days.length; row += 1) {
+    const day = days[row] as Day;
+    if (day === missingDay) continue;
+    if (day < first) first = day;
+    if (day > last) last = day;
+  }
+  if (last < first) return [];
+  const seen = new Uint8Array(last - first + 1);
+  for (let row = 0; row < days.length; row += 1) {
+    const day = days[row] as Day;
+    if (day !== missingDay) seen[day - first] = 1;
+  }
+  const found: Day[] = [];
+  seen.forEach((times, place) => times && found.push(first + place));
+  return found;
 }

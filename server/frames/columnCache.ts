@@ -1,5 +1,12 @@
 import type { RowDataPacket } from 'mysql2/promise';
-import { type Column, missingDay, type Table } from '../../core/table';
+import {
+  type Column,
+  dateColumn,
+  missingDay,
+  numberColumn,
+  type Table,
+  textColumn,
+} from '../../core/table';
 import type { Database, StoredColumn } from '../database';
 import { factsColumn, factsTable } from '../sources';
 
@@ -91,9 +98,9 @@ async function loadColumn(
       else codes[row] = codeFor(codeOf, String(value));
     }
   }
-  if (kind === 'date') return { kind, name, days };
-  if (kind === 'number') return { kind, name, values, decimals };
-  return { kind, name, codes, words: [...codeOf.keys()] };
+  if (kind === 'date') return dateColumn(name, days);
+  if (kind === 'number') return numberColumn(name, values, decimals);
+  return textColumn(name, codes, [...codeOf.keys()]);
 }
 
 function codeFor(codes: Map<string, number>, word: string): number {
