@@ -1,7 +1,13 @@
 import { array, type InferType, mixed, number, object, string } from 'yup';
-import { type ChartDefinition, chartSchema, colours } from '../core/chart';
-import type { Frame } from '../core/frame';
-import type { Problem } from '../core/values';
+import {
+  type ChartDefinition,
+  chartSchema,
+  colours,
+  type DrawnChart,
+  type SeriesFrame,
+} from '../core/chart';
+import { figure, list, type Problem } from '../core/values';
+import { zone } from './zones';
 
 export const dashboardRoles = ['owner', 'editor', 'reader'] as const;
 export type DashboardRole = (typeof dashboardRoles)[number];
@@ -11,25 +17,26 @@ export const grid = { columns: 12, rowHeight: 36, gap: 12 };
 
 /** Where a chart lies on the grid, in columns and rows. */
 export const placeShape = object({
-  x: number().integer().min(0).max(11).required(),
-  y: number().integer().min(0).max(1000).required(),
-  w: number().integer().min(3).max(12).required(),
-  h: number().integer().min(4).max(40).required(),
+  x: figure().integer().min(0).max(11).required(),
+  y: figure().integer().min(0).max(1000).required(),
+  w: figure().integer().min(3).max(12).required(),
+  h: figure().integer().min(4).max(40).required(),
 });
 export type GridPlace = InferType<typeof placeShape>;
 
 const title = string().trim().required('Write a title.').max(160);
-const revision = number().integer().min(1).required();
+const revision = figure().integer().min(1).required();
 
-export const newDashboardBody = object({ title, zone: string().max(60).required() });
+export const newDashboardBody = object({ title, zone: zone.required() });
 
 export const dashboardBody = object({ title, revision });
 
 export const placesBody = object({
   revision,
-  places: array(object({ chartId: number().required(), place: placeShape.nullable().defined() }))
-    .required()
-    .max(100),
+  places: list(
+    object({ chartId: figure().required(), place: placeShape.nullable().defined() }),
+    100,
+  ).required(),
 });
 
 export const noteColours = colours.filter((colour) => colour !== 'ink' && colour !== 'grey');
@@ -66,6 +73,10 @@ export const chartShape = object({
 });
 export type Chart = InferType<typeof chartShape>;
 
+/** A chart as it lies on a dashboard: without where its figures come from. */
+export const placedChartShape = chartShape.shape({ definition: mixed<DrawnChart>().required() });
+export type PlacedChart = InferType<typeof placedChartShape>;
+
 export const newChartBody = object({ definition: chartSchema.required() });
 export const chartBody = object({ revision, definition: chartSchema.required() });
 
@@ -87,7 +98,7 @@ export const dashboardShape = object({
   revision: number().required(),
   /** today in the dashboard's zone, written 2026-11-23 */
   today: string().required(),
-  charts: array(chartShape.required()).required(),
+  charts: array(placedChartShape.required()).required(),
   notes: array(noteShape.required()).required(),
 });
 export type Dashboard = InferType<typeof dashboardShape>;
@@ -116,12 +127,12 @@ export const sharingShape = object({
 });
 export type Sharing = InferType<typeof sharingShape>;
 
-/** The figures of one chart: a frame for each request, by its key. */
+/** The figures of one chart: a frame for each series, by its id. */
 export interface ChartFrames {
   /** today in the dashboard's zone, written 2026-11-23 */
   today: string;
-  frames: Record<string, Frame>;
-  /** why a request has no frame */
+  frames: Record<string, SeriesFrame>;
+  /** why a series has no frame */
   problems: Problem[];
 }
 

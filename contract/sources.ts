@@ -1,5 +1,7 @@
 import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
 import { datePatterns } from '../core/calendar';
+import { figure, list } from '../core/values';
+import { zone } from './zones';
 
 export const delimiters = [',', ';', '\t', '|'] as const;
 export const encodings = ['utf-8', 'utf-16le', 'utf-16be', 'windows-1252'] as const;
@@ -26,8 +28,8 @@ export const fileFormShape = object({
   delimiter: mixed<(typeof delimiters)[number]>().oneOf(delimiters),
   decimalMark: mixed<(typeof decimalMarks)[number]>().oneOf(decimalMarks),
   /** the time zone that turns date-times with an offset into dates */
-  zone: string().max(60),
-  columns: array(columnShape.required()).max(bringInLimits.columns),
+  zone,
+  columns: list(columnShape.required(), bringInLimits.columns),
 });
 export type FileForm = InferType<typeof fileFormShape>;
 
@@ -64,7 +66,7 @@ export const bringInBody = object({
   /** the name of a new source */
   name: string().trim().min(1).max(120),
   /** or the source whose figures are replaced */
-  sourceId: number().integer().positive(),
+  sourceId: figure().integer().positive(),
   form: fileFormShape.required(),
 }).test('target', 'Give the source a name.', ({ name, sourceId }) => !!name !== !!sourceId);
 

@@ -3,7 +3,7 @@ import { dayInZone, parseDay } from '../core/calendar';
 import { boardCharts, boardNotes, type DemoFile, ferryFiles } from '../demo';
 import { type Database, openDatabase, tables } from './database';
 import { createAccount, demoPeople } from './people';
-import { storeVersion } from './sources';
+import { storeVersion, sweepUnfinished } from './sources';
 
 /*
  * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
@@ -76,5 +76,7 @@ async function ensureSource(database: Database, ownerId: number, file: DemoFile)
 }
 
 const database = openDatabase();
+// A fill that was killed may have left a version half stored.
+await sweepUnfinished(database);
 await fillDemo(database);
 await database.$client.end();

@@ -1,12 +1,13 @@
 import type { Server } from 'node:http';
-import { chartRoutes } from './charts';
+import { benchFigureRoutes, chartRoutes, figureRoutes } from './charts';
 import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
-import { openDatabase } from './database';
+import { openDatabase, sweepLeases } from './database';
 import { FigureReader } from './frames';
 import { makeApp } from './http';
 import { noteRoutes } from './notes';
-import { demoPeople, peopleRoutes } from './people';
-import { sourceRoutes, sweepUnfinished } from './sources';
+import { demoPeople, peopleRoutes, sweepTries } from './people';
+import { settings } from './settings';
+import { deliveryRoutes, sourceRoutes, sweepUnfinished, sweepUploads } from './sources';
 
 const demo = process.env.STAND_MARK_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
@@ -14,17 +15,28 @@ const port = Number(process.env.PORT ?? 4170);
 
 const database = openDatabase();
 const figures = new FigureReader();
-await sweepUnfinished(database);
 
-const app = makeApp([
-  peopleRoutes(database, demo),
-  dashboardRoutes(database),
-  sharingRoutes(database),
-  linkRoutes(database),
-  chartRoutes(database, figures),
-  noteRoutes(database),
-  sourceRoutes(database),
-]);
+/** Clears away what stopped and killed work has left, here or in another server. */
+async function sweep() {
+  for (const step of [sweepUnfinished, sweepUploads, sweepTries, sweepLeases])
+    await step(database).catch((error: unknown) => console.error('not swept now:', error));
+}
+await sweep();
+setInterval(() => void sweep(), settings.leaseSeconds * 1000).unref();
+
+const app = makeApp({
+  reading: [figureRoutes(database, figures)],
+  streaming: [deliveryRoutes(database), benchFigureRoutes(database, figures)],
+  usual: [
+    peopleRoutes(database, demo),
+    dashboardRoutes(database),
+    sharingRoutes(database),
+    linkRoutes(database),
+    chartRoutes(database),
+    noteRoutes(database),
+    sourceRoutes(database),
+  ],
+});
 
 const server = app.listen(port, host, (error) => {
   if (error) {
@@ -41,6 +53,8 @@ const server = app.listen(port, host, (error) => {
   }
 });
 server.requestTimeout = 10 * 60_000;
+server.headersTimeout = settings.bodySeconds * 1000;
+server.maxConnections = settings.sockets;
 
 /** Lets answers under way finish, then ends. */
 async function stop(running: Server) {

@@ -19,4 +19,4 @@ export {
   periodsBetween,
   periodStart,
 } from './periods';
-export { dayInZone } from './zone';
+export { dayInZone, isZone } from './zone';

@@ -12,3 +12,12 @@ export function dayInZone(instant: Date, zone: string): Day {
   ).toZonedDateTimeISO(zone);
   return dayOfDate(year, month, day);
 }
+
+/** Whether a text names a time zone. */
+export function isZone(name: string): boolean {
+  try {
+    return Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}

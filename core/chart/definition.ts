@@ -76,6 +76,18 @@ export interface StandoutDefinition {
   pick: 'highest' | 'lowest';
 }
 
+/** A series as far as drawing it needs to know it. */
+export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split'> {
+  figures: Pick<FiguresDefinition, 'aggregate'>;
+  /** null without a split */
+  split: object | null;
+}
+
+/** A chart as those who only read it know it: without where its figures come from. */
+export interface DrawnChart extends Omit<ChartDefinition, 'series'> {
+  series: DrawnSeries[];
+}
+
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
   version: 1;
@@ -88,4 +100,16 @@ export interface ChartDefinition {
   /** the first rule that holds wins */
   colourRules: ColourRuleDefinition[];
   standouts: StandoutDefinition[];
+}
+
+/** What of a chart is known to those who only read it: no name of a source's column. */
+export function drawnChart(chart: ChartDefinition): DrawnChart {
+  return {
+    ...chart,
+    series: chart.series.map(({ figures, split, ...series }) => ({
+      ...series,
+      figures: { aggregate: figures.aggregate },
+      split: split && {},
+    })),
+  };
 }

@@ -3,6 +3,9 @@ export {
   type Colour,
   type ColourRuleDefinition,
   colours,
+  type DrawnChart,
+  drawnChart,
+  type DrawnSeries,
   type FiguresDefinition,
   type GoodSide,
   type MarkDefinition,
@@ -21,6 +24,14 @@ export {
   withMark,
   withoutSeries,
 } from './draft';
-export { frameRequest, frameRequests } from './requests';
+export { figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';
+export {
+  isCoarser,
+  isDrawn,
+  seriesFrame,
+  type SeriesFrame,
+  type SeriesFrames,
+} from './seriesFrame';
+export { upgradeChart } from './upgrade';
 export { palette, type Stroke, strokeOfRole } from './strokes';

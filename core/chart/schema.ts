@@ -1,6 +1,7 @@
-import { array, boolean, lazy, mixed, number, object, type ObjectSchema, string } from 'yup';
+import { boolean, lazy, mixed, object, type ObjectSchema, string } from 'yup';
 import { grains, parseDay } from '../calendar';
 import { aggregates } from '../frame';
+import { figure, list } from '../values';
 import {
   type ChartDefinition,
   type Colour,
@@ -31,7 +32,7 @@ const date = string()
 
 const split: ObjectSchema<SplitDefinition> = object({
   column: columnName,
-  order: array(string().required().max(500)).required().max(limits.words),
+  order: list(string().required().max(500), limits.words).required(),
 });
 
 const mark: ObjectSchema<MarkDefinition> = object({
@@ -44,7 +45,7 @@ const series: ObjectSchema<SeriesDefinition> = object({
   name,
   role: mixed<Role>().oneOf(roles).required(),
   figures: object({
-    sourceId: number().integer().positive().required(),
+    sourceId: figure().integer().positive().required(),
     date: columnName,
     aggregate: mixed<(typeof aggregates)[number]>().oneOf(aggregates).required(),
     column: string().nullable().defined().max(200),
@@ -61,7 +62,7 @@ const yardstickValue = lazy((value: YardstickValue | undefined) =>
         statistic: mixed<'mean' | 'median'>().oneOf(['mean', 'median']).required(),
         series: id,
       })
-    : object({ kind: mixed<'number'>().oneOf(['number']).required(), number: number().required() }),
+    : object({ kind: mixed<'number'>().oneOf(['number']).required(), number: figure().required() }),
 );
 
 const yardstick = lazy((value: YardstickDefinition | undefined) =>
@@ -69,7 +70,7 @@ const yardstick = lazy((value: YardstickDefinition | undefined) =>
     ? object({
         id,
         kind: mixed<'today'>().oneOf(['today']).required(),
-        offsetDays: number().integer().min(-3660).max(3660).required(),
+        offsetDays: figure().integer().min(-3660).max(3660).required(),
       })
     : object({
         id,
@@ -99,10 +100,10 @@ export const chartSchema = object({
   title: string().required().trim().min(1).max(160),
   grain: mixed<(typeof grains)[number]>().oneOf(grains).required(),
   span: object({ from: date, to: date }),
-  series: array(series).required().max(limits.series),
-  yardsticks: array(yardstick).required().max(limits.yardsticks),
-  colourRules: array(colourRule).required().max(limits.rules),
-  standouts: array(standout).required().max(limits.standouts),
+  series: list(series, limits.series).required(),
+  yardsticks: list(yardstick, limits.yardsticks).required(),
+  colourRules: list(colourRule, limits.rules).required(),
+  standouts: list(standout, limits.standouts).required(),
 }).noUnknown();
 
 /**
@@ -111,7 +112,6 @@ export const chartSchema = object({
  */
 export function parseChart(data: unknown): ChartDefinition {
   return chartSchema.validateSync(data, {
-    abortEarly: false,
     stripUnknown: true,
   }) as ChartDefinition;
 }

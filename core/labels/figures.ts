@@ -47,19 +47,33 @@ export function writeNumber(figure: number, { divisor, decimals }: FigureFormat)
   return writeFixed(figure / divisor, decimals);
 }
 
-/** Writes a difference with its sign. */
+/** Writes a difference with its sign; what is rounded to nothing has none. */
 export function writeDifference(difference: number, format: FigureFormat): string {
-  const written = writeNumber(difference, format);
-  return difference > 0 ? `+${written}` : written;
+  const shown = writeNumber(difference, format);
+  return difference > 0 && shown !== writeNumber(0, format) ? `+${shown}` : shown;
 }
 
 /** Writes a figure in full, with all its decimals up to six. */
 export function writeWhole(figure: number): string {
-  return figure.toLocaleString('en-GB', { maximumFractionDigits: 6 }).replace('-', minus);
+  return written(figure, 0, 6);
 }
 
-function writeFixed(figure: number, decimals: number): string {
-  return figure
-    .toLocaleString('en-GB', { minimumFractionDigits: decimals, maximumFractionDigits: decimals })
-    .replace('-', minus);
+const writeFixed = (figure: number, decimals: number) => written(figure, decimals, decimals);
+
+/** Making a formatter takes far longer than using it. */
+const formatters = new Map<number, Intl.NumberFormat>();
+
+function written(figure: number, least: number, most: number): string {
+  const key = least * 100 + most;
+  let formatter = formatters.get(key);
+  if (!formatter) {
+    formatter = new Intl.NumberFormat('en-GB', {
+      minimumFractionDigits: least,
+      maximumFractionDigits: most,
+      // What is rounded away leaves no sign behind: never -0.00.
+      signDisplay: 'negative',
+    });
+    formatters.set(key, formatter);
+  }
+  return formatter.format(figure).replace('-', minus);
 }

@@ -2,7 +2,7 @@ import type { GoodSide } from '../chart';
 import { judge } from '../rules';
 import type { AxisPeriod, SeriesLine } from '../series';
 import { findSpells } from '../spells';
-import { exactDifference, exactSum, type Figures } from '../values';
+import { difference, type Figures, runningSum } from '../values';
 import type { Yardstick } from '../yardsticks';
 import type { Comparison } from './reading';
 
@@ -31,9 +31,9 @@ export function compareLine(
   const exact = line.exact && found.exact;
   const differences = line.figures.map((figure, place) => {
     const held = found.figures[place] ?? null;
-    return figure === null || held === null ? null : exactDifference(figure, held);
+    return figure === null || held === null ? null : difference(figure, held, exact);
   });
-  const judgements = judge(line.figures, found.figures, open, mark.good, exact);
+  const judgements = judge(differences, open, mark.good);
   return {
     markName: found.name,
     markId: found.id,
@@ -41,9 +41,12 @@ export function compareLine(
     exact,
     marks: found.figures,
     differences,
-    running: runningTotal(differences.map((each, place) => (open[place] ? null : each))),
+    running: runningSum(
+      differences.map((each, place) => (judgements[place] === null ? null : each)),
+      exact,
+    ),
     judgements,
-    spells: findSpells(judgements, differences),
+    spells: findSpells(judgements, differences, exact),
   };
 }
 
@@ -65,16 +68,6 @@ function findMark(
   if (yardstick?.kind !== 'line' || yardstick.value === null) return null;
   const { id, name, value, exact } = yardstick;
   return { id, name, figures: new Array<number>(periods).fill(value), exact };
-}
-
-/** The running total; a missing figure stays missing, and neither resets nor adds. */
-function runningTotal(figures: Figures): Figures {
-  let total = 0;
-  return figures.map((figure) => {
-    if (figure === null) return null;
-    total = exactSum([total, figure]) ?? 0;
-    return total;
-  });
 }
 
 /** The side of the mark that is off it, as a word of place. */

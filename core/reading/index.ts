@@ -1,4 +1,5 @@
 export { offWord } from './compare';
+export { figuresCaught } from './rules';
 export { readChart, type ReadingContext } from './readChart';
 export type {
   Comparison,

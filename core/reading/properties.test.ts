@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { type Grain, grains, periodsBetween } from '../calendar';
-import { type ChartDefinition, frameRequest, type SeriesDefinition } from '../chart';
-import { type Frame, frameKey } from '../frame';
+import { type ChartDefinition, type SeriesDefinition, seriesFrame } from '../chart';
+import type { Frame } from '../frame';
 import { exactSum } from '../values';
 import { readChart } from './readChart';
+import { figuresCaught } from './rules';
 
 const from = 20_454;
 
@@ -74,8 +75,8 @@ const charts = fc
     });
     const [actual, plan] = definition.series as [SeriesDefinition, SeriesDefinition];
     const frames = {
-      [frameKey(frameRequest(definition, actual))]: frame('actual'),
-      [frameKey(frameRequest(definition, plan))]: frame('plan'),
+      actual: seriesFrame(definition, actual, frame('actual')),
+      plan: seriesFrame(definition, plan, frame('plan')),
     };
     return { definition, today, reading: readChart(definition, frames, { today }) };
   });
@@ -93,7 +94,10 @@ it('judges each finished figure once, and no other', () => {
         const both = line.figures[place] !== null && comparison.marks[place] !== null;
         expect(comparison.judgements[place] !== null).toBe(both && !open);
       });
-      const caught = reading.rules.flatMap((rule) => rule.caught.map(({ period }) => period));
+      const caught = reading.rules.flatMap((rule) =>
+        figuresCaught(reading, rule.id).map(({ period }) => period),
+      );
+      expect(reading.rules.reduce((sum, rule) => sum + rule.caught, 0)).toBe(caught.length);
       expect(new Set(caught).size).toBe(caught.length);
       expect(caught.length).toBe(comparison.judgements.filter(Boolean).length);
     }),

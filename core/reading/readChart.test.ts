@@ -1,6 +1,6 @@
 import { formatDay, type Grain, parseDay, periodStart } from '../calendar';
-import { type ChartDefinition, frameRequest, type SeriesDefinition } from '../chart';
-import { type Frame, frameKey } from '../frame';
+import { type ChartDefinition, type SeriesDefinition, seriesFrame } from '../chart';
+import type { Frame } from '../frame';
 import { readChart } from './readChart';
 
 const day = (text: string) => parseDay(text) as number;
@@ -62,8 +62,8 @@ const budget = {
 function read(definition: ChartDefinition, actual: Frame = frame(fares), today = '2026-05-20') {
   const [first, second] = definition.series;
   const frames = {
-    [frameKey(frameRequest(definition, first as SeriesDefinition))]: actual,
-    ...(second && { [frameKey(frameRequest(definition, second))]: frame(budget) }),
+    ...(first && { [first.id]: seriesFrame(definition, first, actual) }),
+    ...(second && { [second.id]: seriesFrame(definition, second, frame(budget)) }),
   };
   return readChart(definition, frames, { today: day(today) });
 }
@@ -77,7 +77,7 @@ describe('a chart of actuals against a budget', () => {
     expect(actual?.comparison?.caughtBy).toEqual(['off', 'on', null, 'on', null, null]);
     expect(actual?.comparison?.differences).toEqual([-2, 2, null, 0, -9, null]);
     expect(actual?.comparison?.running).toEqual([-2, 0, null, 0, null, null]);
-    expect(reading.rules.map(({ name, caught }) => [name, caught.length])).toEqual([
+    expect(reading.rules.map(({ name, caught }) => [name, caught])).toEqual([
       ['Under Budget', 1],
       ['On or over Budget', 2],
     ]);
@@ -182,8 +182,8 @@ it('ends the axis with what is drawn, not with a budget that is not', () => {
   const days = [day('2026-02-01'), day('2026-02-03')];
   const daily = { ...frame({}, 'day'), periods: days, values: [[1, 2]] };
   const frames = {
-    [frameKey(frameRequest(definition, fares))]: daily,
-    [frameKey(frameRequest(definition, plan))]: frame(budget),
+    [fares.id]: seriesFrame(definition, fares, daily),
+    [plan.id]: seriesFrame(definition, plan, frame(budget)),
   };
   const reading = readChart(definition, frames, { today: day('2026-07-01') });
   expect(reading.periods.map(({ label }) => label)).toEqual([
@@ -198,8 +198,8 @@ it('holds a quarterly level for each month of the quarter', () => {
   const definition = chart({ series: [series('Fares'), series('Budget', { figures: level })] });
   const [fares, target] = definition.series as [SeriesDefinition, SeriesDefinition];
   const frames = {
-    [frameKey(frameRequest(definition, fares))]: frame({ '2026-01': 1, '2026-05': 5 }),
-    [frameKey(frameRequest(definition, target))]: frame({ '2026-01': 7, '2026-04': 9 }, 'quarter'),
+    [fares.id]: seriesFrame(definition, fares, frame({ '2026-01': 1, '2026-05': 5 })),
+    [target.id]: seriesFrame(definition, target, frame({ '2026-01': 7, '2026-04': 9 }, 'quarter')),
   };
   const reading = readChart(definition, frames, { today: day('2026-07-01') });
   expect(reading.series[1]?.figures).toEqual([7, 7, 7, 9, 9]);

@@ -42,7 +42,8 @@ export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
 /** A colour rule and what it caught. */
 export interface ReadRule extends ColourRuleDefinition {
   name: string;
-  caught: { series: string; period: number }[];
+  /** how many figures it caught; which ones, figuresCaught says */
+  caught: number;
   /** how many figures it looked at */
   judged: number;
   /** empty, or why the rule is of no use as it stands */

@@ -1,10 +1,9 @@
-import type { ChartDefinition, ColourRuleDefinition } from '../chart';
+import type { ColourRuleDefinition, DrawnChart } from '../chart';
 import { offWord } from './compare';
-import type { Comparison, ReadRule } from './reading';
+import type { Comparison, Reading, ReadRule } from './reading';
 
 /** A line as far as its rules are concerned. */
 export interface Ruled {
-  id: string;
   definitionId: string;
   comparison: Omit<Comparison, 'caughtBy'> | null;
 }
@@ -20,25 +19,28 @@ export function ruleFor(
 }
 
 /** Says of each colour rule what it is called and which figures it caught. */
-export function readRules(chart: ChartDefinition, lines: readonly Ruled[]): ReadRule[] {
+export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[] {
   return chart.colourRules.map((rule) => {
     const own = lines.filter((line) => line.definitionId === rule.series);
-    const compared = own.flatMap(({ id, comparison }) => (comparison ? [{ id, comparison }] : []));
-    const judged = compared.flatMap(({ id, comparison }) =>
-      comparison.judgements.flatMap((judgement, period) =>
-        judgement ? [{ series: id, period, judgement }] : [],
-      ),
+    const compared = own.flatMap(({ comparison }) => comparison ?? []);
+    const catches = (['on', 'off'] as const).filter(
+      (judgement) => ruleFor(chart.colourRules, rule.series, judgement) === rule,
     );
-    const caught = judged
-      .filter(({ judgement }) => ruleFor(chart.colourRules, rule.series, judgement) === rule)
-      .map(({ series, period }) => ({ series, period }));
-    const name = ruleName(rule, compared[0]?.comparison);
+    let caught = 0;
+    let judged = 0;
+    for (const { judgements } of compared)
+      for (const judgement of judgements) {
+        if (judgement === null) continue;
+        judged += 1;
+        if (catches.includes(judgement)) caught += 1;
+      }
+    const name = ruleName(rule, compared[0]);
     return {
       ...rule,
       name,
       caught,
-      judged: judged.length,
-      warning: warn(chart, rule, caught.length, judged.length),
+      judged,
+      warning: warn(chart, rule, caught, judged),
     };
   });
 }
@@ -56,11 +58,23 @@ function ruleName(
     : `${onSide} ${markName}`;
 }
 
-function warn(chart: ChartDefinition, rule: ColourRuleDefinition, caught: number, judged: number) {
+function warn(chart: DrawnChart, rule: ColourRuleDefinition, caught: number, judged: number) {
   const series = chart.series.find(({ id }) => id === rule.series);
   if (!series) return 'Its series is gone.';
   if (!series.mark) return `${series.name} is not held against a mark yet.`;
   if (judged === 0) return 'There is no finished figure to judge.';
   if (caught === 0) return 'Catches no figure.';
   return caught === judged ? 'Catches every figure.' : '';
+}
+
+/** The figures that a colour rule caught, in the order of the lines. */
+export function figuresCaught(
+  { series }: Pick<Reading, 'series'>,
+  rule: string,
+): { series: string; period: number }[] {
+  return series.flatMap(({ id, comparison }) =>
+    (comparison?.caughtBy ?? []).flatMap((caughtBy, period) =>
+      caughtBy === rule ? [{ series: id, period }] : [],
+    ),
+  );
 }

@@ -1,14 +1,14 @@
 import { civilDate } from '../calendar';
-import type { ChartDefinition } from '../chart';
+import type { DrawnChart } from '../chart';
 import { axisFormat, countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
-import { exactSum } from '../values';
+import { sumFigures } from '../values';
 import { offWord } from './compare';
 import type { Comparison, Reading, ReadSeries } from './reading';
 
 type Unworded = Omit<Reading, 'described' | 'standing' | 'summary'>;
 
 /** What is drawn, in a line: the grain, the unit, an axis that does not start at zero. */
-export function describe(chart: ChartDefinition, reading: Unworded): string {
+export function describe(chart: DrawnChart, reading: Unworded): string {
   const { format, axis, grain, periods } = reading;
   if (periods.length === 0) return '';
   const fromZero = axis.from <= 0 && axis.to >= 0;
@@ -43,8 +43,8 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
   const yearOf = (place: number) => civilDate(reading.periods[place]?.start ?? 0).year;
   const inYear = (_: unknown, place: number) =>
     yearOf(place) === yearOf(last) && comparison.judgements[place] !== null;
-  const total = exactSum(line.figures.filter(inYear)) ?? 0;
-  const difference = exactSum(comparison.differences.filter(inYear)) ?? 0;
+  const total = sumFigures(line.figures.filter(inYear), line.exact) ?? 0;
+  const difference = sumFigures(comparison.differences.filter(inYear), comparison.exact) ?? 0;
   const when = yearOf(last) === civilDate(reading.today).year ? 'this year' : `in ${yearOf(last)}`;
   const { format } = reading;
   const stands = `${line.name} ${when === 'this year' ? 'stands' : 'stood'} at ${writeFigure(total, format)} ${when}`;

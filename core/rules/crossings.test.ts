@@ -32,7 +32,7 @@ describe.each(vectors.cases.map((example, place) => ({ place, ...example })))(
     });
 
     it('changes the drawn colour at each crossing and nowhere else between points', () => {
-      const held = { marks: mark, good: 'atLeast' as const, exact: true };
+      const held = { differences: distancesOf(y, mark), good: 'atLeast' as const };
       const pieces = strokePieces(x, y, [], held);
       const joints = pieces.flatMap(({ x: along }) => [along[0], along.at(-1)]);
       const between = [...new Set(joints.filter((at) => !x.includes(at as number)))];
@@ -55,7 +55,8 @@ it('draws the whole line whatever it is held against', () => {
         const x = points.map((_, place) => place * 7);
         const y = points.map((each) => each.y);
         const open = points.map((each) => each.open);
-        const held = { marks: points.map((each) => each.mark), good, exact: true } as const;
+        const marks = points.map((each) => each.mark);
+        const held = { differences: distancesOf(y, marks), good } as const;
         const drawn = strokePieces(x, y, open, held);
         const length = drawn.reduce(
           (sum, piece) => sum + ((piece.x.at(-1) ?? 0) - (piece.x[0] ?? 0)),

@@ -55,10 +55,12 @@ export function stretchesBelow(
 
 /** The places of points that have no neighbour. */
 export function lonePoints(figures: readonly (number | null)[]): number[] {
-  return figures.flatMap((figure, place) => {
+  const places: number[] = [];
+  figures.forEach((figure, place) => {
     const alone = (figures[place - 1] ?? null) === null && (figures[place + 1] ?? null) === null;
-    return figure !== null && alone ? [place] : [];
+    if (figure !== null && alone) places.push(place);
   });
+  return places;
 }
 
 function pairs(x: readonly number[], distances: readonly (number | null)[]) {

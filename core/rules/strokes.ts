@@ -1,5 +1,5 @@
 import type { GoodSide } from '../chart';
-import { compareFigures, type Figures } from '../values';
+import type { Figures } from '../values';
 import { crossingShare, lonePoints } from './crossings';
 import type { Judgement } from './judge';
 
@@ -12,11 +12,11 @@ export interface StrokePiece {
   y: number[];
 }
 
-/** What a line is held against while it is cut into pieces. */
+/** How a line stands against its mark while it is cut into pieces. */
 export interface Held {
-  marks: Figures;
+  /** figure less mark; 0 where they count as equal, null where either is missing */
+  differences: Figures;
   good: GoodSide;
-  exact: boolean;
 }
 
 /**
@@ -31,63 +31,61 @@ export function strokePieces(
   held: Held | null,
 ): StrokePiece[] {
   const pieces: StrokePiece[] = [];
+  // Negative is off the mark, whichever side is the good one.
+  const sign = held?.good === 'atMost' ? -1 : 1;
+  const distanceAt = (place: number) => {
+    const difference = held?.differences[place] ?? null;
+    return difference === null ? null : sign * difference;
+  };
   for (let place = 0; place + 1 < figures.length; place += 1) {
-    const from = figures[place] ?? null;
-    const to = figures[place + 1] ?? null;
-    if (from === null || to === null) continue;
-    const ends = { x: [x[place] as number, x[place + 1] as number], y: [from, to] };
+    const y0 = figures[place] ?? null;
+    const y1 = figures[place + 1] ?? null;
+    if (y0 === null || y1 === null) continue;
+    const x0 = x[place] as number;
+    const x1 = x[place + 1] as number;
     const isOpen = !!open[place] || !!open[place + 1];
-    const cuts = isOpen || !held ? [{ ...ends, judgement: null }] : cutAtMark(ends, held, place);
-    for (const cut of cuts) append(pieces, { ...cut, open: isOpen });
+    const before = distanceAt(place);
+    const after = distanceAt(place + 1);
+    if (isOpen || before === null || after === null) {
+      draw(pieces, null, isOpen, x0, y0, x1, y1);
+    } else if (before * after >= 0) {
+      draw(pieces, judgementOf(before || after), false, x0, y0, x1, y1);
+    } else {
+      const share = crossingShare(before, after);
+      const xCross = x0 + (x1 - x0) * share;
+      const yCross = y0 + (y1 - y0) * share;
+      draw(pieces, judgementOf(before), false, x0, y0, xCross, yCross);
+      draw(pieces, judgementOf(after), false, xCross, yCross, x1, y1);
+    }
   }
-  const alone = lonePoints(figures).map((place) => {
-    const mark = held?.marks[place] ?? null;
-    const figure = figures[place] as number;
-    const judged = held !== null && mark !== null && !open[place];
-    return {
-      judgement: judged ? judgementOf(distance(figure, mark, held)) : null,
+  for (const place of lonePoints(figures)) {
+    const distance = distanceAt(place);
+    pieces.push({
+      judgement: distance === null || open[place] ? null : judgementOf(distance),
       open: !!open[place],
       x: [x[place] as number],
-      y: [figure],
-    };
-  });
-  return [...pieces, ...alone];
+      y: [figures[place] as number],
+    });
+  }
+  return pieces;
 }
 
-type Cut = Omit<StrokePiece, 'open'>;
+const judgementOf = (distance: number): Judgement => (distance < 0 ? 'off' : 'on');
 
-function cutAtMark(ends: { x: number[]; y: number[] }, held: Held, place: number): Cut[] {
-  const [x0, x1] = ends.x as [number, number];
-  const [y0, y1] = ends.y as [number, number];
-  const mark0 = held.marks[place] ?? null;
-  const mark1 = held.marks[place + 1] ?? null;
-  if (mark0 === null || mark1 === null) return [{ ...ends, judgement: null }];
-  const before = distance(y0, mark0, held);
-  const after = distance(y1, mark1, held);
-  if (before * after >= 0) return [{ ...ends, judgement: judgementOf(before || after) }];
-  const share = crossingShare(before, after);
-  const x = x0 + (x1 - x0) * share;
-  const y = y0 + (y1 - y0) * share;
-  return [
-    { x: [x0, x], y: [y0, y], judgement: judgementOf(before) },
-    { x: [x, x1], y: [y, y1], judgement: judgementOf(after) },
-  ];
-}
-
-/** Negative is off the mark, whichever side is the good one; equal figures are at distance 0. */
-function distance(figure: number, mark: number, { good, exact }: Held): number {
-  if (compareFigures(figure, mark, exact) === 0) return 0;
-  return good === 'atLeast' ? figure - mark : mark - figure;
-}
-
-const judgementOf = (distanceFromMark: number): Judgement => (distanceFromMark < 0 ? 'off' : 'on');
-
-/** Joins a cut to the piece before it when both are drawn alike and meet. */
-function append(pieces: StrokePiece[], cut: StrokePiece) {
-  const last = pieces.at(-1);
-  const meets = last && last.x.at(-1) === cut.x[0] && last.judgement === cut.judgement;
-  if (meets && last.open === cut.open) {
-    last.x.push(...cut.x.slice(1));
-    last.y.push(...cut.y.slice(1));
-  } else pieces.push({ ...cut, x: [...cut.x], y: [...cut.y] });
+/** Draws one stroke: on from the last piece when both are drawn alike and meet, or as a new one. */
+function draw(
+  pieces: StrokePiece[],
+  judgement: Judgement,
+  open: boolean,
+  x0: number,
+  y0: number,
+  x1: number,
+  y1: number,
+) {
+  const last = pieces[pieces.length - 1];
+  const meets = last && last.x[last.x.length - 1] === x0;
+  if (meets && last.judgement === judgement && last.open === open) {
+    last.x.push(x1);
+    last.y.push(y1);
+  } else pieces.push({ judgement, open, x: [x0, x1], y: [y0, y1] });
 }

@@ -1,13 +1,5 @@
-import {
-  type Day,
-  type Grain,
-  nextPeriod,
-  parseDay,
-  periodsBetween,
-  periodStart,
-} from '../calendar';
-import type { ChartDefinition } from '../chart';
-import type { Frame } from '../frame';
+import { type Day, type Grain, nextPeriod, periodsBetween, periodStart } from '../calendar';
+import { type DrawnChart, isDrawn, type SeriesFrame, type SeriesFrames } from '../chart';
 
 /** One period of the date axis. */
 export interface AxisPeriod {
@@ -23,23 +15,21 @@ export interface AxisPeriod {
 /** More periods than this cannot be told apart on any screen. */
 export const mostPeriods = 4000;
 
-/**
- * The periods a chart shows, without gaps: from its first to its last figure, within its span.
- * @param actuals the frames of the actual series, which say how far the figures run
- */
-export function dateAxis(
-  chart: ChartDefinition,
-  frames: readonly Frame[],
-  actuals: readonly Frame[],
-  today: Day,
-): AxisPeriod[] {
-  const { grain, span } = chart;
-  const starts = frames.flatMap((frame) => [frame.periods[0], frame.periods.at(-1)]);
-  const known = starts.filter((start) => start !== undefined);
-  if (known.length === 0) return [];
-  const from = Math.max(Math.min(...known), dayOr(span.from, -Infinity));
-  const to = Math.min(Math.max(...known), dayOr(span.to, Infinity));
-  const unfinished = unfinishedPeriod(actuals, grain);
+/** The periods a chart shows, without gaps: from its first to its last figure, within its span. */
+export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): AxisPeriod[] {
+  const { grain } = chart;
+  const drawn = chart.series.flatMap((series) => {
+    const frame = frames[series.id];
+    return frame?.extent && isDrawn(chart, series, frame) ? [{ series, frame }] : [];
+  });
+  if (drawn.length === 0) return [];
+  const from = Math.min(...drawn.map(({ frame }) => frame.extent?.from ?? Infinity));
+  const to = Math.max(...drawn.map(({ frame }) => frame.extent?.to ?? -Infinity));
+  const actuals = drawn.filter(({ series }) => series.role === 'actual');
+  const unfinished = unfinishedPeriod(
+    actuals.map(({ frame }) => frame),
+    grain,
+  );
   return periodsBetween(from, to, grain, mostPeriods).map((start) => {
     const next = nextPeriod(start, grain);
     const open = start === unfinished || next > today;
@@ -47,11 +37,8 @@ export function dateAxis(
   });
 }
 
-const dayOr = (text: string | null, otherwise: number) =>
-  text === null ? otherwise : (parseDay(text) ?? otherwise);
-
 /** The period of the last actual day, when that day is not the period's last. */
-function unfinishedPeriod(actuals: readonly Frame[], grain: Grain): Day | null {
+function unfinishedPeriod(actuals: readonly SeriesFrame[], grain: Grain): Day | null {
   const daily = actuals.filter((frame) => frame.recordedGrain === 'day' && frame.lastDay !== null);
   if (daily.length === 0) return null;
   const last = Math.max(...daily.map((frame) => frame.lastDay as Day));

@@ -1,10 +1,3 @@
 export { type AxisPeriod, dateAxis, mostPeriods } from './axis';
-export {
-  frameOf,
-  type Frames,
-  isCoarser,
-  isDrawn,
-  layLines,
-  mostLines,
-  type SeriesLine,
-} from './series';
+export { pooledFigures } from './pooled';
+export { layLines, mostLines, type SeriesLine } from './series';

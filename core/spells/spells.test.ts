@@ -8,11 +8,11 @@ it.each(vectors.cases.map((example, place) => ({ place, ...example })))(
   'meets case $place worked out independently',
   ({ values, mark, want, lastPeriodOpen, spells }) => {
     const open = values.map((_, place) => lastPeriodOpen && place === values.length - 1);
-    const judgements = judge(values, mark, open, want as GoodSide, true);
     const differences = values.map((figure, place) => {
       const held = (mark as (number | null)[])[place] ?? null;
       return figure === null || held === null ? null : exactDifference(figure, held);
     });
-    expect(findSpells(judgements, differences)).toEqual(spells);
+    const judgements = judge(differences, open, want as GoodSide);
+    expect(findSpells(judgements, differences, true)).toEqual(spells);
   },
 );

@@ -1,5 +1,5 @@
 import type { Judgement } from '../rules';
-import { exactSum, type Figures } from '../values';
+import { type Figures, sumFigures } from '../values';
 
 /** An unbroken run of finished periods off the mark. */
 export interface Spell {
@@ -17,8 +17,13 @@ export interface Spell {
  * Finds the spells of a compared series.
  * @param judgements one a period; open and missing periods are null and end a spell
  * @param differences figure less mark, one a period
+ * @param exact the differences are decimals; false when a division lies behind them
  */
-export function findSpells(judgements: readonly Judgement[], differences: Figures): Spell[] {
+export function findSpells(
+  judgements: readonly Judgement[],
+  differences: Figures,
+  exact: boolean,
+): Spell[] {
   const last = judgements.findLastIndex((judgement) => judgement !== null);
   const spells: Spell[] = [];
   judgements.forEach((judgement, place) => {
@@ -31,7 +36,7 @@ export function findSpells(judgements: readonly Judgement[], differences: Figure
     from,
     to,
     periods: to - from + 1,
-    total: exactSum(differences.slice(from, to + 1)) ?? 0,
+    total: sumFigures(differences.slice(from, to + 1), exact) ?? 0,
     ongoing: to === last,
   }));
 }

@@ -1,12 +1,22 @@
 import type { Figures } from '../values';
 
 /**
- * The places of the highest or lowest figures, all of them when several tie; missing figures never
- * stand out.
+ * The places of the highest or lowest figures, all of them when several tie; missing figures and
+ * those of open periods never stand out.
  */
-export function extremePlaces(figures: Figures, pick: 'highest' | 'lowest'): number[] {
-  const present = figures.filter((figure) => figure !== null);
-  if (present.length === 0) return [];
-  const best = present.reduce((a, b) => (pick === 'highest' ? Math.max(a, b) : Math.min(a, b)));
-  return figures.flatMap((figure, place) => (figure === best ? [place] : []));
+export function extremePlaces(
+  figures: Figures,
+  pick: 'highest' | 'lowest',
+  open: readonly boolean[] = [],
+): number[] {
+  const sign = pick === 'highest' ? 1 : -1;
+  let best: number | null = null;
+  let places: number[] = [];
+  figures.forEach((figure, place) => {
+    if (figure === null || open[place] || (best !== null && sign * (figure - best) < 0)) return;
+    if (figure !== best) places = [];
+    best = figure;
+    places.push(place);
+  });
+  return places;
 }

@@ -6,7 +6,9 @@ function present(figures: Figures): number[] {
 
 /** How many figures are not missing. */
 export function count(figures: Figures): number {
-  return present(figures).length;
+  let present = 0;
+  for (const figure of figures) if (figure !== null) present += 1;
+  return present;
 }
 
 /** The exact decimal sum divided by the count; null when all are missing. */

@@ -1,3 +1,5 @@
+import { isFigure } from '../values';
+
 export type DecimalMark = '.' | ',';
 
 const plain: Record<DecimalMark, RegExp> = { '.': /^-?\d+(\.\d+)?$/, ',': /^-?\d+(,\d+)?$/ };
@@ -14,7 +16,7 @@ const written: Record<DecimalMark, RegExp> = {
  */
 export function readNumber(text: string, decimalMark: DecimalMark): number | null {
   // Nearly all figures are plain ones, which need none of what follows.
-  if (plain[decimalMark].test(text)) return Number(text.replace(',', '.'));
+  if (plain[decimalMark].test(text)) return figureOrNone(Number(text.replace(',', '.')));
   let rest = text.trim().replace('\u2212', '-');
   const inParentheses = /^\((.+)\)$/.exec(rest);
   if (inParentheses) rest = `-${inParentheses[1]}`;
@@ -26,8 +28,10 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
     .replace(/['\u00a0\u202f ]/g, '')
     .replace(decimalMark === ',' ? /\./g : /,/g, '');
   const figure = Number(digits.replace(',', '.') + (percent && !/e/i.test(digits) ? 'e-2' : ''));
-  return Number.isFinite(figure) ? figure : null;
+  return figureOrNone(figure);
 }
+
+const figureOrNone = (figure: number) => (isFigure(figure) ? figure : null);
 
 /** Whether a cell counts as blank: nothing, or one of the usual words for nothing. */
 export function isBlank(text: string): boolean {

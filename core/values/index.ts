@@ -1,4 +1,15 @@
 export { compareFigures } from './compare';
-export { decimalsOf, exactDifference, ExactSum, exactSum, type Figures } from './exact';
+export {
+  decimalsOf,
+  difference,
+  exactDifference,
+  ExactSum,
+  exactSum,
+  type Figures,
+  runningSum,
+  sumFigures,
+} from './exact';
+export { figure, list } from './fields';
 export { percentileOfSorted } from './percentile';
+export { cutText, flawOf, isFigure, largestFigure, wellFormed } from './plain';
 export { type Place, type Problem, ProblemError } from './problem';

@@ -1,6 +1,6 @@
 import type { Day } from '../calendar';
 import type { YardstickDefinition, YardstickValue } from '../chart';
-import type { AxisPeriod, SeriesLine } from '../series';
+import { type AxisPeriod, pooledFigures, type SeriesLine } from '../series';
 import { count, mean, median } from '../statistics';
 
 /** A level line with the value it found; null when there is nothing to find it from. */
@@ -59,7 +59,7 @@ function findValue(
 ): Pick<LineYardstick, 'value' | 'exact' | 'scope'> {
   if (value.kind === 'number') return { value: value.number, exact: true, scope: '' };
   const own = lines.filter((line) => line.definition.id === value.series);
-  const figures = own.flatMap((line) => line.figures.filter((_, place) => !axis[place]?.open));
+  const figures = pooledFigures(own, axis);
   const found = value.statistic === 'mean' ? mean(figures) : median(figures);
   const name = own[0]?.definition.name ?? 'a series that is gone';
   return {

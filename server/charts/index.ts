@@ -1,1 +1,2 @@
+export { benchFigureRoutes, figureRoutes } from './figureRoutes';
 export { chartRoutes } from './routes';

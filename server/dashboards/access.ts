@@ -68,9 +68,12 @@ export async function dashboardOfLink(queries: Queries, token: string): Promise<
     .from(links)
     .innerJoin(dashboards, eq(dashboards.id, links.dashboardId))
     .where(and(eq(links.token, token), isNull(dashboards.deletedAt)));
-  if (!found) {
-    const sentence = 'This link does not work, or not any more. Ask whoever sent it for a new one.';
-    throw new Refusal(404, { code: 'link-gone', sentence });
-  }
+  if (!found) throw linkGone();
   return found.id;
 }
+
+export const linkGone = () =>
+  new Refusal(404, {
+    code: 'link-gone',
+    sentence: 'This link does not work, or not any more. Ask whoever sent it for a new one.',
+  });

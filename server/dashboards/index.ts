@@ -1,5 +1,6 @@
-export { dashboardOfLink, requireChart, requireRole } from './access';
+export { requireChart, requireRole } from './access';
+export { readableByLink, type ReadableChart, readableChart } from './chartAccess';
 export { linkRoutes } from './linkRoutes';
-export { chartOf, readDashboard, readNotes, todayIn } from './readDashboard';
+export { chartOf, readDashboard, readNotes, todayIn, todayOf } from './readDashboard';
 export { dashboardRoutes } from './routes';
 export { sharingRoutes } from './sharing';

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Chart, Dashboard, DashboardRole, Note } from '../../contract';
+import { drawnChart } from '../../core/chart';
 import { dayInZone, formatDay, parseDay } from '../../core/calendar';
 import { type Queries, tables } from '../database';
 import { notFound } from '../http';
@@ -8,6 +9,16 @@ import { notFound } from '../http';
 export function todayIn(zone: string): string {
   const set = process.env.STAND_MARK_TODAY ?? '';
   return parseDay(set) === null ? formatDay(dayInZone(new Date(), zone)) : set;
+}
+
+/** Today on a dashboard. */
+export async function todayOf(queries: Queries, dashboardId: number): Promise<string> {
+  const { dashboards } = tables;
+  const [found] = await queries
+    .select({ zone: dashboards.zone })
+    .from(dashboards)
+    .where(eq(dashboards.id, dashboardId));
+  return todayIn(found?.zone ?? 'UTC');
 }
 
 type ChartRow = typeof tables.charts.$inferSelect;
@@ -39,7 +50,10 @@ export async function readDashboard(
   return {
     ...{ id, title, role, revision },
     today: todayIn(zone),
-    charts: visible.map(chartOf),
+    charts: visible.map((chart) => ({
+      ...chartOf(chart),
+      definition: drawnChart(chart.definition),
+    })),
     notes: notes.filter(({ chartId }) => shown.has(chartId)),
   };
 }

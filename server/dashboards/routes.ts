@@ -2,10 +2,10 @@ import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { dashboardBody, type DashboardSummary, newDashboardBody, placesBody } from '../../contract';
 import { type Database, type Queries, tables } from '../database';
-import { changedMeanwhile, notFound, readBody, readId, Refusal } from '../http';
+import { changedMeanwhile, notFound, readBody, readId } from '../http';
 import { requirePerson } from '../people';
 import { requireRole } from './access';
-import { readDashboard, todayIn } from './readDashboard';
+import { readDashboard } from './readDashboard';
 
 const { access, charts, dashboards, people } = tables;
 
@@ -21,7 +21,6 @@ export function dashboardRoutes(database: Database): Router {
   router.post('/dashboards', async (request, response) => {
     const person = await requirePerson(database, request);
     const { title, zone } = readBody(request, newDashboardBody);
-    knownZone(zone);
     const id = await database.transaction(async (change) => {
       const [{ insertId }] = await change
         .insert(dashboards)
@@ -107,17 +106,6 @@ async function revise(change: Queries, id: number, revision: number) {
     .where(and(eq(dashboards.id, id), eq(dashboards.revision, revision)));
   if (affectedRows === 0)
     throw changedMeanwhile('dashboard', await readDashboard(change, id, 'editor'));
-}
-
-function knownZone(zone: string) {
-  try {
-    todayIn(zone);
-  } catch {
-    throw new Refusal(422, {
-      code: 'unknown-zone',
-      sentence: `“${zone}” is no time zone. Write one as Europe/Lisbon.`,
-    });
-  }
 }
 
 async function listDashboards(database: Database, personId: number): Promise<DashboardSummary[]> {

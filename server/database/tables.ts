@@ -10,16 +10,16 @@ import {
   varchar,
 } from 'drizzle-orm/mysql-core';
 import type { DashboardRole, FileForm, GridPlace } from '../../contract';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, upgradeChart } from '../../core/chart';
 
 const id = () => int().autoincrement().primaryKey();
 const at = (name: string) => datetime(name, { mode: 'date', fsp: 3 });
 /** MariaDB keeps JSON as text, so it is written and parsed here. */
-const json = <T>(name: string) =>
+const json = <T>(name: string, upgrade: (stored: T) => T = (stored) => stored) =>
   customType<{ data: T; driverData: string }>({
     dataType: () => 'json',
     toDriver: (value) => JSON.stringify(value),
-    fromDriver: (text) => JSON.parse(text) as T,
+    fromDriver: (text) => upgrade(JSON.parse(text) as T),
   })(name);
 const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' });
 
@@ -38,18 +38,36 @@ export const sessions = mysqlTable('sessions', {
   expiresAt: at('expires_at').notNull(),
 });
 
-export const failedSignIns = mysqlTable(
-  'failed_sign_ins',
+/** How often something that must not be done at will was tried: signing in, making an account. */
+export const tries = mysqlTable(
+  'tries',
   {
-    id: id(),
-    email: varchar({ length: 200 }).notNull(),
-    address: varchar({ length: 60 }).notNull(),
-    at: at('at').notNull(),
+    kind: varchar({ length: 20 }).notNull(),
+    /** who tries, and what for */
+    subject: varchar({ length: 280 }).notNull(),
+    count: int().notNull(),
+    /** whether the latest try was let through */
+    admitted: boolean().notNull(),
+    nextAt: at('next_at').notNull(),
+    lastAt: at('last_at').notNull(),
   },
   (table) => [
-    index('failed_by_email').on(table.email, table.at),
-    index('failed_by_address').on(table.address, table.at),
+    primaryKey({ columns: [table.kind, table.subject] }),
+    index('tries_by_time').on(table.lastAt),
   ],
+);
+
+/** What somebody holds for a while, told by the clock of the database: it lapses unless renewed. */
+export const leases = mysqlTable(
+  'leases',
+  {
+    kind: varchar({ length: 20 }).notNull(),
+    subject: varchar({ length: 60 }).notNull(),
+    slot: int().notNull(),
+    holder: varchar({ length: 36 }).notNull(),
+    expiresAt: at('expires_at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.subject, table.slot] })],
 );
 
 export const uploads = mysqlTable('uploads', {
@@ -57,6 +75,8 @@ export const uploads = mysqlTable('uploads', {
   ownerId: int('owner_id').notNull(),
   fileName: varchar('file_name', { length: 250 }).notNull(),
   bytes: int().notNull(),
+  /** false while its parts are still coming in */
+  ready: boolean().notNull().default(true),
   createdAt: at('created_at').notNull(),
 });
 
@@ -86,6 +106,8 @@ export interface StoredColumn {
   datePattern: NonNullable<FileForm['columns']>[number]['datePattern'];
   decimals: number;
   words: number;
+  /** its words stand in the version's table of words, and the facts hold their codes */
+  coded?: boolean;
 }
 
 export const sourceVersions = mysqlTable(
@@ -140,7 +162,7 @@ export const charts = mysqlTable(
   {
     id: id(),
     dashboardId: int('dashboard_id').notNull(),
-    definition: json<ChartDefinition>('definition').notNull(),
+    definition: json<ChartDefinition>('definition', upgradeChart).notNull(),
     place: json<GridPlace | null>('place'),
     revision: int().notNull().default(1),
     deletedAt: at('deleted_at'),

@@ -1,2 +1,3 @@
+export { FigureAnswers } from './answers';
 export { FigureReader } from './figureReader';
-export { readFrames } from './readFrames';
+export { readFrames, standingVersions } from './readFrames';

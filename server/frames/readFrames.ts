@@ -1,61 +1,55 @@
-import { and, eq, inArray, isNull } from 'drizzle-orm';
 import type { ChartFrames } from '../../contract';
-import { frameKey, type FrameRequest } from '../../core/frame';
+import { type ChartDefinition, frameRequest, seriesFrame } from '../../core/chart';
 import { type Problem, ProblemError } from '../../core/values';
-import { type Database, tables } from '../database';
-import type { VersionColumns } from './columnCache';
+import type { Database } from '../database';
 import type { FigureReader } from './figureReader';
+import { standingVersion, versionColumns } from './versions';
 
-const { sources, sourceVersions } = tables;
+/** The versions that a chart's sources stand on, by source; null where one is gone. */
+export async function standingVersions(
+  database: Database,
+  chart: ChartDefinition,
+): Promise<Map<number, number | null>> {
+  const ids = [...new Set(chart.series.map(({ figures }) => figures.sourceId))];
+  const versions = await Promise.all(ids.map((id) => standingVersion(database, id)));
+  return new Map(ids.map((id, place) => [id, versions[place] ?? null]));
+}
 
-/** Aggregates what a chart asks for; a request that cannot be met says why and spoils no other. */
+/**
+ * Aggregates what a chart draws; a series that cannot be had says why and spoils no other.
+ * @param asker whose share of the figures thread it takes
+ */
 export async function readFrames(
   database: Database,
   figures: FigureReader,
-  requests: readonly FrameRequest[],
-  today: string,
-): Promise<ChartFrames> {
-  const versions = await currentVersions(
-    database,
-    requests.map(({ sourceId }) => sourceId),
-  );
+  asker: string,
+  chart: ChartDefinition,
+  versions: ReadonlyMap<number, number | null>,
+): Promise<Pick<ChartFrames, 'frames' | 'problems'>> {
   const frames: ChartFrames['frames'] = {};
   const problems: Problem[] = [];
   await Promise.all(
-    requests.map(async (request) => {
-      const version = versions.get(request.sourceId);
-      if (!version) {
-        problems.push({
-          code: 'source-gone',
-          sentence: 'A source of this chart is gone. Choose another one.',
-        });
-        return;
-      }
+    chart.series.map(async (series) => {
       try {
-        frames[frameKey(request)] = await figures.read(version, request);
+        const versionId = versions.get(series.figures.sourceId) ?? null;
+        const version = versionId === null ? null : await versionColumns(database, versionId);
+        if (!version) throw new ProblemError(sourceGone);
+        const frame = await figures.read(asker, version, frameRequest(chart, series));
+        frames[series.id] = seriesFrame(chart, series, frame);
       } catch (error) {
-        if (!(error instanceof ProblemError)) throw error;
+        if (!(error instanceof ProblemError) || 'status' in error) throw error;
         problems.push(error.problem);
       }
     }),
   );
-  return { today, frames, problems };
+  return { frames, problems: distinct(problems) };
 }
 
-async function currentVersions(
-  database: Database,
-  ids: number[],
-): Promise<Map<number, VersionColumns>> {
-  if (ids.length === 0) return new Map();
-  const rows = await database
-    .select({ id: sources.id, version: sourceVersions })
-    .from(sources)
-    .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
-    .where(and(inArray(sources.id, ids), isNull(sources.deletedAt)));
-  return new Map(
-    rows.map(({ id, version }) => [
-      id,
-      { versionId: version.id, rows: version.rows, columns: version.columns },
-    ]),
-  );
-}
+const sourceGone: Problem = {
+  code: 'source-gone',
+  sentence: 'A source of this chart is gone. Choose another one.',
+};
+
+const distinct = (problems: readonly Problem[]) => [
+  ...new Map(problems.map((problem) => [problem.sentence, problem])).values(),
+];

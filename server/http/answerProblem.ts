@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import { ProblemError } from '../../core/values';
+import { isDatabaseAway } from '../database';
 import { Refusal } from './refusals';
 
 /** Answers every error as application/problem+json (RFC 9457); unforeseen ones say nothing inner. */
@@ -11,6 +12,7 @@ export const answerProblem: ErrorRequestHandler = (error, _request, response, ne
 function asRefusal(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
   if (error instanceof ProblemError) return new Refusal(422, error.problem);
+  if (isDatabaseAway(error)) return databaseAway();
   const status = (error as { status?: unknown }).status;
   if (status === 413)
     return new Refusal(413, {
@@ -29,8 +31,21 @@ function asRefusal(error: unknown): Refusal {
   });
 }
 
+const databaseAway = () =>
+  new Refusal(
+    503,
+    {
+      code: 'database-away',
+      sentence:
+        'The database does not answer just now. Try again in a moment; what was saved before is safe.',
+    },
+    { retryAfter: 5 },
+  );
+
 function send(response: Response, refusal: Refusal) {
   if (refusal.more.retryAfter) response.set('Retry-After', String(refusal.more.retryAfter));
+  // Whoever sends on after a refusal would keep the connection busy.
+  if (!response.req.complete) response.set('Connection', 'close');
   response
     .status(refusal.status)
     .type('application/problem+json')

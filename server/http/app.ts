@@ -1,57 +1,92 @@
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import express, { type Express, type Router } from 'express';
+import express, { type Express, type RequestHandler, type Router } from 'express';
 import helmet from 'helmet';
+import sirv from 'sirv';
+import { settings } from '../settings';
 import { answerProblem } from './answerProblem';
+import { jsonBody } from './bodies';
 import { notFound } from './refusals';
 import { sameSiteOnly } from './sameSite';
+import { shareFairly } from './share';
 
 /** The interface, built beside the server. */
 const pages = fileURLToPath(new URL('../web', import.meta.url));
 
+export interface Routes {
+  /** what many readers ask for at once; answered together, or from memory */
+  reading: readonly Router[];
+  /** what waits for files or for figures, in a share of its own */
+  streaming: readonly Router[];
+  /** everything else */
+  usual: readonly Router[];
+}
+
 /** Puts the routes of the interface and of the API together. */
-export function makeApp(routers: readonly Router[]): Express {
+export function makeApp({ reading, streaming, usual }: Routes): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          defaultSrc: ["'self'"],
-          // Ant Design and Plotly write their styles as they go.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          fontSrc: ["'self'", 'data:'],
-          connectSrc: ["'self'"],
-          frameAncestors: ["'none'"],
-          objectSrc: ["'none'"],
-          upgradeInsecureRequests: null,
-        },
-      },
-      strictTransportSecurity: false,
-      referrerPolicy: { policy: 'no-referrer' },
-    }),
-  );
+  app.disable('etag');
+  app.set('trust proxy', settings.trustedProxies);
   app.use(
     '/api',
-    noStore,
+    dataOnly,
     sameSiteOnly,
-    express.json({ limit: '512kb' }),
-    ...routers,
+    ...reading,
+    ...streaming,
+    ...jsonBody,
+    shareFairly(settings.requestsAtOnce),
+    ...usual,
     (_request, _response, next) => next(notFound('address')),
   );
-  if (existsSync(pages)) {
-    app.use('/assets', express.static(`${pages}/assets`, { immutable: true, maxAge: '1y' }));
-    app.use(express.static(pages, { index: false }));
-    app.get('/{*path}', (_request, response) =>
-      response.sendFile(`${pages}/index.html`, { maxAge: 0 }),
-    );
-  }
+  app.use(pageHeaders);
+  if (existsSync(pages)) app.use(...interfacePages());
   app.use(answerProblem);
   return app;
 }
 
-const noStore: express.RequestHandler = (_request, response, next) => {
-  response.set('Cache-Control', 'no-store');
+const pageHeaders = helmet({
+  contentSecurityPolicy: {
+    directives: {
+      defaultSrc: ["'self'"],
+      // Ant Design and Plotly write their styles as they go.
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'", 'data:'],
+      connectSrc: ["'self'"],
+      frameAncestors: ["'none'"],
+      objectSrc: ["'none'"],
+      upgradeInsecureRequests: null,
+    },
+  },
+  strictTransportSecurity: false,
+  referrerPolicy: { policy: 'no-referrer' },
+});
+
+/** What the API answers is data and nothing else. */
+const dataHeaders = {
+  'Cache-Control': 'no-store',
+  'Content-Security-Policy': "default-src 'none'; frame-ancestors 'none'",
+  'Referrer-Policy': 'no-referrer',
+  'X-Content-Type-Options': 'nosniff',
+};
+
+const dataOnly: RequestHandler = (_request, response, next) => {
+  for (const [name, value] of Object.entries(dataHeaders)) response.setHeader(name, value);
   next();
 };
+
+/** Files are served as they were compressed when they were built; every other address is the page. */
+function interfacePages(): [RequestHandler] {
+  const serve = sirv(pages, {
+    ...{ single: true, brotli: true, gzip: true, etag: true },
+    setHeaders: (response, path) => {
+      const forGood = path.startsWith('/assets/');
+      response.setHeader(
+        'Cache-Control',
+        forGood ? 'public, max-age=31536000, immutable' : 'no-cache',
+      );
+    },
+  });
+  return [serve];
+}

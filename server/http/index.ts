@@ -1,5 +1,6 @@
 export { makeApp } from './app';
-export { answerProblem } from './answerProblem';
+export { jsonBody, steadily } from './bodies';
 export { changedMeanwhile, notAllowed, notFound, notSignedIn, Refusal } from './refusals';
 export { readBody, readId } from './requests';
-export { sameSiteOnly } from './sameSite';
+export { Seats } from './seats';
+export { addressOf, shareFairly } from './share';

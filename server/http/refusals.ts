@@ -9,8 +9,10 @@ const titles: Record<number, string> = {
   409: 'Changed meanwhile',
   413: 'Too large',
   415: 'Wrong kind of content',
+  408: 'Too slow',
   422: 'Cannot be used as it is',
   429: 'Too many tries',
+  503: 'Not available now',
   500: 'Something went wrong here',
 };
 

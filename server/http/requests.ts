@@ -1,29 +1,32 @@
 import type { Request } from 'express';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
+import { flawOf } from '../../core/values';
 import { Refusal } from './refusals';
 
+/** A refusal says no more than this of a field: what was sent is not sent back. */
+const longestSentence = 240;
+
 /**
- * Reads the body of a request by its schema.
- * @throws Refusal 422, with one sentence for each field that is wrong
+ * Reads the body of a request by its schema, which stops at the first field that is wrong.
+ * @throws Refusal 422, with a sentence for that field
  */
 export function readBody<S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> {
+  const body: unknown = request.body ?? {};
+  const flaw = flawOf(body);
+  if (flaw) throw new Refusal(422, flaw, fieldOf(flaw.place?.field, flaw.sentence));
   try {
-    return schema.validateSync(request.body ?? {}, { abortEarly: false, stripUnknown: true });
+    return schema.validateSync(body, { abortEarly: true, stripUnknown: true });
   } catch (error) {
     // A field that is an object where text is wanted makes a schema's own transforms stumble.
     if (error instanceof TypeError) throw wrongKind();
     if (!(error instanceof ValidationError)) throw error;
-    const fields = (error.inner.length ? error.inner : [error]).map((each) => ({
-      field: each.path ?? '',
-      sentence: each.errors.join(' '),
-    }));
-    const sentence = fields
-      .map((field) => field.sentence)
-      .slice(0, 5)
-      .join(' ');
-    throw new Refusal(422, { code: 'invalid', sentence }, { fields });
+    const sentence = (error.errors[0] ?? '').slice(0, longestSentence);
+    throw new Refusal(422, { code: 'invalid', sentence }, fieldOf(error.path, sentence));
   }
 }
+
+const fieldOf = (field: string | undefined, sentence: string) =>
+  field === undefined ? {} : { fields: [{ field, sentence }] };
 
 const wrongKind = () =>
   new Refusal(422, { code: 'invalid', sentence: 'A field of the request is of the wrong kind.' });

@@ -1,17 +1,10 @@
-import { hash, verify } from '@node-rs/argon2';
-import { and, count, eq, gt, or } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import type { Person } from '../../contract';
-import { type Database, tables } from '../database';
+import { type Database, isDuplicate, tables } from '../database';
 import { Refusal } from '../http';
-
-/** By OWASP's advice of 2023 for argon2id, the package's default algorithm. */
-const cost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
-
-/** After so many failures within the window, an e-mail or an address has to wait. */
-const allowed = { failuresByEmail: 5, failuresByAddress: 30, windowMinutes: 15 };
-
-/** Verifying against this takes as long as against a real one, so that time tells nothing. */
-const nobodysHash = hash('nobody has this password', cost);
+import { settings } from '../settings';
+import { hashPassword, isPassword } from './passwords';
+import { forgetTries, secondsToWait, takeTryBack, type Tried } from './tries';
 
 /**
  * Makes an account.
@@ -22,7 +15,7 @@ export async function createAccount(
   account: { email: string; name: string; password: string },
 ): Promise<Person> {
   const { email, name, password } = account;
-  const passwordHash = await hash(password, cost);
+  const passwordHash = await hashPassword(password);
   const values = { email, name, passwordHash, createdAt: new Date() };
   try {
     const [{ insertId }] = await database.insert(tables.people).values(values);
@@ -36,15 +29,29 @@ export async function createAccount(
   }
 }
 
-const isDuplicate = (error: unknown) =>
-  [error, (error as { cause?: unknown }).cause].some(
-    (each) => (each as { code?: string } | undefined)?.code === 'ER_DUP_ENTRY',
-  );
+/**
+ * Makes an account for somebody at an address, which may not make them at will.
+ * @throws Refusal 409 when the e-mail has one, 429 after too many accounts from one address
+ */
+export async function signUp(
+  database: Database,
+  account: { email: string; name: string; password: string },
+  address: string,
+): Promise<Person> {
+  const seconds = await secondsToWait(database, {
+    kind: 'sign-up',
+    subject: address,
+    free: settings.signUpsOfAddress,
+  });
+  if (seconds > 0) throw tooMany('Too many accounts were made from here.', seconds);
+  return createAccount(database, account);
+}
 
 /**
- * Checks an e-mail and a password.
+ * Checks an e-mail and a password. Wrong ones are counted for the account and the address together,
+ * so that a stranger's guesses shut nobody else out.
  * @param address where the request comes from
- * @throws Refusal 401 when they do not match, 429 after too many failures
+ * @throws Refusal 401 when they do not match, 429 while there is a pause after too many failures
  */
 export async function checkPassword(
   database: Database,
@@ -52,36 +59,29 @@ export async function checkPassword(
   password: string,
   address: string,
 ): Promise<Person> {
-  await refuseGuessing(database, email, address);
+  const kind = 'sign-in';
+  const pair: Tried = { kind, subject: `${address} ${email}`, free: settings.freeTries };
+  const place: Tried = { kind, subject: address, free: settings.freeTriesOfAddress };
+  for (const tried of [place, pair]) {
+    const seconds = await secondsToWait(database, tried);
+    if (seconds > 0) throw tooMany('Too many tries with a wrong password.', seconds);
+  }
   const [found] = await database.select().from(tables.people).where(eq(tables.people.email, email));
-  const matches = await verify(found?.passwordHash ?? (await nobodysHash), password);
-  if (found && matches) return { id: found.id, name: found.name, email: found.email };
-  await database.insert(tables.failedSignIns).values({ email, address, at: new Date() });
-  throw new Refusal(401, {
-    code: 'wrong-password',
-    sentence: 'The e-mail address and the password do not match.',
-  });
+  const matches = await isPassword(found?.passwordHash ?? null, password);
+  if (!found || !matches)
+    throw new Refusal(401, {
+      code: 'wrong-password',
+      sentence: 'The e-mail address and the password do not match.',
+    });
+  await Promise.all([forgetTries(database, pair), takeTryBack(database, place)]);
+  return { id: found.id, name: found.name, email: found.email };
 }
 
-async function refuseGuessing(database: Database, email: string, address: string) {
-  const { failedSignIns } = tables;
-  const since = new Date(Date.now() - allowed.windowMinutes * 60_000);
-  const failures = async (condition: ReturnType<typeof eq>) => {
-    const [row] = await database
-      .select({ number: count() })
-      .from(failedSignIns)
-      .where(and(or(condition), gt(failedSignIns.at, since)));
-    return row?.number ?? 0;
-  };
-  const byEmail = await failures(eq(failedSignIns.email, email));
-  const byAddress = await failures(eq(failedSignIns.address, address));
-  if (byEmail < allowed.failuresByEmail && byAddress < allowed.failuresByAddress) return;
-  throw new Refusal(
-    429,
-    {
-      code: 'too-many-tries',
-      sentence: `Too many tries with a wrong password. Wait ${allowed.windowMinutes} minutes, then try again.`,
-    },
-    { retryAfter: allowed.windowMinutes * 60 },
-  );
+function tooMany(what: string, seconds: number): Refusal {
+  const wait =
+    seconds < 90
+      ? `${seconds} ${seconds === 1 ? 'second' : 'seconds'}`
+      : `${Math.ceil(seconds / 60)} minutes`;
+  const sentence = `${what} Wait ${wait}, then try again.`;
+  return new Refusal(429, { code: 'too-many-tries', sentence }, { retryAfter: seconds });
 }

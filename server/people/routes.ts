@@ -2,8 +2,8 @@ import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { demoSignInBody, type Session, signInBody, signUpBody } from '../../contract';
 import { type Database, tables } from '../database';
-import { notFound, readBody } from '../http';
-import { checkPassword, createAccount } from './accounts';
+import { addressOf, notFound, readBody } from '../http';
+import { checkPassword, signUp } from './accounts';
 import { demoPeople } from './demoPeople';
 import { endSession, signedIn, startSession } from './sessions';
 
@@ -17,7 +17,7 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
 
   router.post('/session', async (request, response) => {
     const { email, password } = readBody(request, signInBody);
-    const person = await checkPassword(database, email, password, request.ip ?? '');
+    const person = await checkPassword(database, email, password, addressOf(request));
     await startSession(database, response, person);
     response.json({ person, demo } satisfies Session);
   });
@@ -43,7 +43,7 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
   });
 
   router.post('/people', async (request, response) => {
-    const person = await createAccount(database, readBody(request, signUpBody));
+    const person = await signUp(database, readBody(request, signUpBody), addressOf(request));
     await startSession(database, response, person);
     response.status(201).json({ person, demo } satisfies Session);
   });

@@ -1,9 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { parse } from 'cookie';
-import { and, eq, gt, lt } from 'drizzle-orm';
+import { and, eq, gt, inArray, lt } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import type { Person } from '../../contract';
-import { type Database, tables } from '../database';
+import { askTogether, type Database, tables } from '../database';
 import { notSignedIn } from '../http';
 
 const cookieName = 'stand-mark-session';
@@ -31,17 +31,22 @@ export async function endSession(database: Database, request: Request, response:
   setCookie(response, '', 0);
 }
 
+/** Who is behind each of several sessions, those that live. */
+const personOf = askTogether(async (database: Database, hashes: readonly string[]) => {
+  const { sessions, people } = tables;
+  const rows = await database
+    .select({ hash: sessions.tokenHash, id: people.id, name: people.name, email: people.email })
+    .from(sessions)
+    .innerJoin(people, eq(people.id, sessions.personId))
+    .where(and(inArray(sessions.tokenHash, [...hashes]), gt(sessions.expiresAt, new Date())));
+  const found = new Map(rows.map(({ hash, ...person }) => [hash, person]));
+  return hashes.map((hash): Person | null => found.get(hash) ?? null);
+});
+
 /** Who sends a request; null without a live session. */
 export async function signedIn(database: Database, request: Request): Promise<Person | null> {
   const token = tokenOf(request);
-  if (!token) return null;
-  const { sessions, people } = tables;
-  const [person] = await database
-    .select({ id: people.id, name: people.name, email: people.email })
-    .from(sessions)
-    .innerJoin(people, eq(people.id, sessions.personId))
-    .where(and(eq(sessions.tokenHash, hashOf(token)), gt(sessions.expiresAt, new Date())));
-  return person ?? null;
+  return token ? personOf(database, hashOf(token)) : null;
 }
 
 /**

@@ -1,7 +1,8 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import type { BringInStep, FileForm, Understanding } from '../../contract';
 import { ProblemError } from '../../core/values';
-import { openDatabase } from '../database';
+import { isDatabaseAway, openDatabase } from '../database';
+import { settings } from '../settings';
 import { storeVersion, type Target } from './storeVersion';
 import { understandFile } from './understand';
 import { readUpload } from './uploads';
@@ -15,12 +16,20 @@ export interface BringInTask {
   target: Target | null;
 }
 
-export type BringInMessage = BringInStep | { kind: 'understood'; understanding: Understanding };
+export type BringInMessage =
+  | BringInStep
+  | { kind: 'understood'; understanding: Understanding }
+  | { kind: 'begun'; versionId: number };
 
 const task = workerData as BringInTask;
 const say = (message: BringInMessage) => parentPort?.postMessage(message);
-const database = openDatabase(3);
+const database = openDatabase(3, 6 * settings.databaseSeconds);
 const open = () => readUpload(database, task.uploadId);
+
+const databaseAway = {
+  code: 'database-away',
+  sentence: 'The database does not answer just now. Bring the file in again in a moment.',
+};
 
 let told = 0;
 function tellProgress(rows: number, ofRows: number) {
@@ -31,20 +40,21 @@ function tellProgress(rows: number, ofRows: number) {
 
 try {
   if (task.target) {
-    const { fileName, form } = task;
-    const sourceId = await storeVersion(
-      database,
-      task.target,
-      { fileName, open, form },
-      tellProgress,
-    );
+    const { fileName, form, target } = task;
+    const file = { fileName, open, form };
+    const sourceId = await storeVersion(database, target, file, {
+      onBegun: (versionId) => say({ kind: 'begun', versionId }),
+      onProgress: tellProgress,
+    });
     say({ kind: 'done', sourceId });
   } else {
     say({ kind: 'understood', understanding: await understandFile(open, task.form) });
   }
 } catch (error) {
-  if (!(error instanceof ProblemError)) throw error;
-  say({ kind: 'problem', code: error.problem.code, detail: error.problem.sentence });
+  const away = isDatabaseAway(error);
+  if (!(error instanceof ProblemError) && !away) throw error;
+  const problem = away ? databaseAway : (error as ProblemError).problem;
+  say({ kind: 'problem', code: problem.code, detail: problem.sentence });
 } finally {
   await database.$client.end();
 }

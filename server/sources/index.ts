@@ -1,4 +1,7 @@
-export { factsColumn, factsTable } from './facts';
+export { deliveryRoutes } from './deliveryRoutes';
+export { factsColumn, factsTable, wordsTable } from './facts';
 export { sourceRoutes } from './routes';
-export { requireSources } from './sourceAccess';
-export { storeVersion, sweepUnfinished } from './storeVersion';
+export { requireSources, sourcesOf } from './sourceAccess';
+export { storeVersion } from './storeVersion';
+export { sweepUploads } from './uploads';
+export { sweepUnfinished } from './versions';

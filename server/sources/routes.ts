@@ -1,10 +1,8 @@
 import { and, eq } from 'drizzle-orm';
-import { type Response, Router } from 'express';
-import { bringInBody, type BringInStep, understandBody, type Understanding } from '../../contract';
+import { Router } from 'express';
 import { type Database, tables } from '../database';
-import { notFound, readBody, readId, Refusal } from '../http';
+import { notFound, readId, Refusal } from '../http';
 import { requirePerson } from '../people';
-import { runBringIn } from './runBringIn';
 import {
   chartsOfSource,
   listSources,
@@ -13,75 +11,13 @@ import {
   requireOwnSource,
   requireSource,
 } from './sourceAccess';
-import { sweepUnfinished, useVersion } from './storeVersion';
-import { forgetUploads, keepUpload, requireUpload } from './uploads';
+import { useVersion } from './versions';
 
 const { sources } = tables;
 
-/** Seconds within which the database notices that a stopped worker is gone. */
-const noticedWithin = 30;
-
-/** Bringing files in, and keeping sources. */
+/** Keeping sources. */
 export function sourceRoutes(database: Database): Router {
   const router = Router();
-
-  router.post('/uploads', async (request, response) => {
-    const person = await requirePerson(database, request);
-    const name = String(request.query.name ?? 'file.csv').slice(0, 250);
-    response.status(201).json(await keepUpload(database, person, name, request));
-  });
-
-  router.post('/uploads/:id/understand', async (request, response) => {
-    const person = await requirePerson(database, request);
-    const upload = await requireUpload(database, person, String(request.params.id));
-    const form = readBody(request, understandBody);
-    const task = { uploadId: upload.id, fileName: upload.fileName, form, target: null };
-    let understood: Understanding | null = null;
-    let problem: Refusal | null = null;
-    await runBringIn(task, stopWhenGone(response), (message) => {
-      if (message.kind === 'understood') understood = message.understanding;
-      if (message.kind === 'problem')
-        problem = new Refusal(422, { code: message.code, sentence: message.detail });
-    });
-    if (problem) throw problem;
-    response.json(understood);
-  });
-
-  /** Answers with a line of JSON for each step; closing the connection stops and undoes it. */
-  router.post('/uploads/:id/bring-in', async (request, response) => {
-    const person = await requirePerson(database, request);
-    const upload = await requireUpload(database, person, String(request.params.id));
-    const { name, sourceId, form } = readBody(request, bringInBody);
-    if (sourceId) await requireOwnSource(database, person, sourceId);
-    const where = sourceId ? { sourceId } : { name: name ?? upload.fileName };
-    const task = {
-      uploadId: upload.id,
-      fileName: upload.fileName,
-      form,
-      target: { ownerId: person.id, ...where },
-    };
-    response.type('application/x-ndjson');
-    const say = (step: BringInStep) => response.write(`${JSON.stringify(step)}\n`);
-    const stop = stopWhenGone(response);
-    let done = false;
-    try {
-      await runBringIn(task, stop, (message) => {
-        if (message.kind !== 'understood') say(message);
-        done ||= message.kind === 'done';
-      });
-    } catch (error) {
-      console.error(error);
-      say({
-        kind: 'problem',
-        code: 'internal',
-        detail: 'The server could not bring the file in. Try again.',
-      });
-    }
-    await (done
-      ? forgetUploads(database, [upload.id])
-      : sweepUnfinished(database, stop.aborted ? noticedWithin : 0));
-    response.end();
-  });
 
   router.get('/sources', async (request, response) => {
     response.json(await listSources(database, await requirePerson(database, request)));
@@ -111,14 +47,13 @@ export function sourceRoutes(database: Database): Router {
   router.delete('/sources/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireOwnSource(database, person, readId(request));
-    const { seen, others } = await chartsOfSource(database, person, source.id);
-    if (seen.length + others > 0) {
-      const titles = seen.map(({ title }) => `“${title}”`);
-      const rest = others > 0 ? [`${others} of colleagues’ charts`] : [];
-      const sentence = `${source.name} is drawn in ${[...titles, ...rest].join(', ')}. Remove it from there first.`;
-      throw new Refusal(422, { code: 'source-in-use', sentence });
-    }
-    await database.update(sources).set({ deletedAt: new Date() }).where(eq(sources.id, source.id));
+    await database.transaction(async (change) => {
+      // Whoever makes a chart from it meanwhile waits here, or is waited for.
+      await change.select().from(sources).where(eq(sources.id, source.id)).for('update');
+      const { seen, others } = await chartsOfSource(change, person, source.id);
+      if (seen.length + others > 0) throw inUse(source.name, seen, others);
+      await change.update(sources).set({ deletedAt: new Date() }).where(eq(sources.id, source.id));
+    });
     response.json({ restorable: true });
   });
 
@@ -134,9 +69,9 @@ export function sourceRoutes(database: Database): Router {
   return router;
 }
 
-/** A signal that fires when whoever asked has gone away before the answer was whole. */
-function stopWhenGone(response: Response): AbortSignal {
-  const stop = new AbortController();
-  response.on('close', () => !response.writableFinished && stop.abort());
-  return stop.signal;
+function inUse(name: string, seen: readonly { title: string }[], others: number): Refusal {
+  const titles = seen.map(({ title }) => `“${title}”`);
+  const rest = others > 0 ? [`${others} of colleagues’ charts`] : [];
+  const sentence = `${name} is drawn in ${[...titles, ...rest].join(', ')}. Remove it from there first.`;
+  return new Refusal(422, { code: 'source-in-use', sentence });
 }

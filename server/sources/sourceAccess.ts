@@ -1,10 +1,16 @@
 import { and, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Person, Source, SourceDetail } from '../../contract';
+import type { ChartDefinition } from '../../core/chart';
 import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
-import { factsColumn, factsTable } from './facts';
+import { firstRows, wordsOf } from './storedRows';
 
 const { access, charts, dashboards, sources, sourceVersions } = tables;
+
+/** The sources that a chart draws from. */
+export const sourcesOf = (definition: ChartDefinition) => [
+  ...new Set(definition.series.map(({ figures }) => figures.sourceId)),
+];
 
 /** Charts that can be seen, with the sources they use. */
 async function livingCharts(queries: Queries, where?: SQL) {
@@ -16,13 +22,13 @@ async function livingCharts(queries: Queries, where?: SQL) {
   return rows.map(({ id, dashboardId, definition }) => ({
     ...{ id, dashboardId },
     title: definition.title,
-    sourceIds: definition.series.map(({ figures }) => figures.sourceId),
+    sourceIds: sourcesOf(definition),
   }));
 }
 
 /**
  * Makes sure that a person may draw from sources on a dashboard: they are the person's own, or the
- * dashboard draws from them already.
+ * dashboard draws from them already. In a transaction nobody can remove them before it ends.
  * @throws Refusal 404 when one is neither
  */
 export async function requireSources(
@@ -35,7 +41,14 @@ export async function requireSources(
   const own = await queries
     .select({ id: sources.id })
     .from(sources)
-    .where(and(eq(sources.ownerId, person.id), inArray(sources.id, [...sourceIds])));
+    .where(
+      and(
+        eq(sources.ownerId, person.id),
+        inArray(sources.id, [...sourceIds]),
+        isNull(sources.deletedAt),
+      ),
+    )
+    .for('update');
   const used = await livingCharts(queries, eq(charts.dashboardId, dashboardId));
   const allowed = new Set([
     ...own.map(({ id }) => id),
@@ -141,19 +154,8 @@ export async function readSource(
       current: id === row?.versionId,
     })),
     charts: seen,
-    preview: current ? await firstRows(database, current.id, current.columns.length) : [],
+    preview: current ? await firstRows(database, current.id, current.columns) : [],
   };
-}
-
-async function firstRows(database: Database, versionId: number, columns: number) {
-  const [rows] = await database.$client.query({
-    sql: `SELECT * FROM ${factsTable(versionId)} ORDER BY \`row\` LIMIT 8`,
-    rowsAsArray: true,
-    dateStrings: true,
-  });
-  return (rows as unknown[][]).map((row) =>
-    row.slice(1, columns + 1).map((cell) => (cell === null ? null : String(cell))),
-  );
 }
 
 /**
@@ -173,10 +175,5 @@ export async function readWords(
   const place =
     row?.version.columns.findIndex(({ name, kind }) => name === column && kind === 'text') ?? -1;
   if (!row || place < 0) throw notFound('column of words');
-  const name = factsColumn(place);
-  const [words] = await database.$client.query({
-    sql: `SELECT DISTINCT ${name} FROM ${factsTable(row.version.id)} WHERE ${name} IS NOT NULL ORDER BY ${name} LIMIT 200`,
-    rowsAsArray: true,
-  });
-  return (words as string[][]).map(([word]) => word ?? '');
+  return wordsOf(database, row.version.id, row.version.columns, place);
 }

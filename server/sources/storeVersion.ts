@@ -1,24 +1,36 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { Connection } from 'mysql2/promise';
 import type { FileForm, Understanding } from '../../contract';
 import { ProblemError } from '../../core/values';
-import { type Database, tables } from '../database';
+import { type Database, type Lease, takeLease, tables } from '../database';
 import type { OpenFile } from './csvRows';
-import { dropFactsTable, factsRow, factsTable, makeFactsTable, storedColumns } from './facts';
+import {
+  factsRow,
+  factsTable,
+  makeFactsTable,
+  storedColumns,
+  WordCodes,
+  wordsTable,
+} from './facts';
 import { readRows, understandFile, type WholeForm } from './understand';
+import { discardVersion, dropOldVersions } from './versions';
 
-const { sources, sourceVersions } = tables;
+const { sourceVersions } = tables;
 
-/** Older versions than these are dropped once a new one stands. */
-const keptVersions = 5;
-const batchRows = 1000;
+const batchRows = 2000;
 
 /** Where a file goes: into a new source, or in the place of what a source holds. */
 export type Target = { ownerId: number } & ({ name: string } | { sourceId: number });
 
+/** What is told while a file is stored. */
+export interface StoreListener {
+  /** the version that is begun, for whoever has to clear it away when this is stopped */
+  onBegun?: (versionId: number) => void;
+  onProgress?: (rows: number, ofRows: number) => void;
+}
+
 /**
- * Brings a file in as a new version of a source, all of it or nothing.
- * @param onProgress is told how many rows stand
+ * Brings a file in as a new version of a source, all of it or nothing. Its rows come into tables of
+ * their own, which nobody sees before the version is put in place; a lease keeps sweeps away.
  * @returns the source's id
  * @throws ProblemError when the file cannot be read; no trace of it remains
  */
@@ -26,7 +38,7 @@ export async function storeVersion(
   database: Database,
   target: Target,
   file: { fileName: string; open: OpenFile; form: FileForm },
-  onProgress: (rows: number, ofRows: number) => void = () => {},
+  listener: StoreListener = {},
 ): Promise<number> {
   const understanding = await understandFile(file.open, file.form);
   if (!understanding.columns?.some(({ kind }) => kind === 'date')) {
@@ -34,79 +46,97 @@ export async function storeVersion(
       'No column holds dates, so nothing could be drawn over time. Choose the date column and how its dates are written.';
     throw new ProblemError({ code: 'no-date-column', sentence });
   }
-  await sweepUnfinished(database);
-  const connection = await database.$client.getConnection();
-  const versionId = await beginVersion(database, connection, file.fileName, understanding);
+  const { versionId, lease } = await beginVersion(database, file.fileName, understanding);
+  listener.onBegun?.(versionId);
   try {
-    await makeFactsTable(connection, versionId, understanding);
-    await connection.beginTransaction();
-    await insertRows(connection, versionId, file.open, understanding, onProgress);
-    const sourceId = await putInPlace(connection, versionId, target);
-    await connection.commit();
+    await makeFactsTable(database.$client, versionId, understanding);
+    await insertRows(database, versionId, file.open, understanding, listener, lease);
+    const sourceId = await putInPlace(database, versionId, target, lease);
     await dropOldVersions(database, sourceId);
     return sourceId;
   } catch (error) {
-    await connection.rollback();
-    await discardVersion(database, versionId);
+    await discardVersion(database, versionId).catch((left: unknown) =>
+      console.error(`version ${versionId} is left to the next sweep:`, left),
+    );
     throw error;
   } finally {
-    connection.destroy();
+    await lease.release();
   }
 }
 
-const lockName = (versionId: number) => `stand mark version ${versionId}`;
-
-/** Between a version's row and its lock no sweep may look. */
-const beginning = 'stand mark version begins';
-
-/** Begins a version under a lock that is held while its rows come in, so that no sweep takes it. */
-async function beginVersion(
-  database: Database,
-  connection: Connection,
-  fileName: string,
-  understanding: Understanding,
-) {
-  await connection.query('SELECT GET_LOCK(?, 60)', [beginning]);
+/** Begins a version; its lease is there before anybody else can see it. */
+async function beginVersion(database: Database, fileName: string, understanding: Understanding) {
   const { encoding, delimiter, decimalMark, zone, columns } = understanding;
-  const [{ insertId }] = await database.insert(sourceVersions).values({
-    sourceId: 0,
-    fileName,
-    rows: understanding.rows,
-    columns: storedColumns(understanding),
-    form: { encoding, delimiter, decimalMark, zone, columns },
-    ready: false,
-    createdAt: new Date(),
+  return database.transaction(async (change) => {
+    const [{ insertId }] = await change.insert(sourceVersions).values({
+      sourceId: 0,
+      fileName,
+      rows: understanding.rows,
+      columns: storedColumns(understanding),
+      form: { encoding, delimiter, decimalMark, zone, columns },
+      ready: false,
+      createdAt: new Date(),
+    });
+    const lease = await takeLease(database, { kind: 'version', subject: insertId });
+    if (!lease) throw new Error(`Version ${insertId} is held by somebody else.`);
+    return { versionId: insertId, lease };
   });
-  await connection.query('SELECT GET_LOCK(?, 0), RELEASE_LOCK(?)', [lockName(insertId), beginning]);
-  return insertId;
 }
 
 async function insertRows(
-  connection: Connection,
+  database: Database,
   versionId: number,
   open: OpenFile,
   understanding: Understanding,
-  onProgress: (rows: number, ofRows: number) => void,
+  { onProgress }: StoreListener,
+  lease: Lease,
 ) {
   const columns = storedColumns(understanding);
+  const words = new WordCodes();
   let batch: unknown[][] = [];
   let stored = 0;
+  const insert = async (table: string, rows: unknown[][]) => {
+    if (rows.length > 0) await database.$client.query('INSERT INTO ?? VALUES ?', [table, rows]);
+  };
   const flush = async () => {
-    if (batch.length === 0) return;
-    await connection.query('INSERT INTO ?? VALUES ?', [factsTable(versionId), batch]);
+    if (lease.lost.aborted) throw lostLease();
+    await insert(wordsTable(versionId), words.takeFresh());
+    await insert(factsTable(versionId), batch);
     stored += batch.length;
-    onProgress(stored, understanding.rows);
+    onProgress?.(stored, understanding.rows);
     batch = [];
   };
   for await (const { values } of readRows(open, understanding as WholeForm)) {
-    batch.push(factsRow(stored + batch.length, values, columns));
+    batch.push(factsRow(stored + batch.length, values, columns, words));
     if (batch.length >= batchRows) await flush();
   }
   await flush();
 }
 
-/** Makes the new version the one its source stands on, in the transaction that holds its rows. */
-async function putInPlace(connection: Connection, versionId: number, target: Target) {
+const lostLease = () =>
+  new ProblemError({
+    code: 'interrupted',
+    sentence: 'Bringing the file in was interrupted for too long. Bring it in again.',
+  });
+
+/** Makes the new version the one its source stands on. */
+async function putInPlace(database: Database, versionId: number, target: Target, lease: Lease) {
+  const connection = await database.$client.getConnection();
+  try {
+    await connection.beginTransaction();
+    const sourceId = await placeVersion(connection, versionId, target);
+    if (lease.lost.aborted) throw lostLease();
+    await connection.commit();
+    return sourceId;
+  } catch (error) {
+    await connection.rollback();
+    throw error;
+  } finally {
+    connection.release();
+  }
+}
+
+async function placeVersion(connection: Connection, versionId: number, target: Target) {
   let sourceId = 'sourceId' in target ? target.sourceId : 0;
   if ('name' in target) {
     const [made] = await connection.execute(
@@ -115,10 +145,11 @@ async function putInPlace(connection: Connection, versionId: number, target: Tar
     );
     sourceId = (made as { insertId: number }).insertId;
   }
-  await connection.execute('UPDATE source_versions SET source_id = ?, ready = 1 WHERE id = ?', [
-    sourceId,
-    versionId,
-  ]);
+  const [readied] = await connection.execute(
+    'UPDATE source_versions SET source_id = ?, ready = 1 WHERE id = ?',
+    [sourceId, versionId],
+  );
+  if ((readied as { affectedRows: number }).affectedRows === 0) throw lostLease();
   const [moved] = await connection.execute(
     'UPDATE sources SET version_id = ? WHERE id = ? AND owner_id = ? AND deleted_at IS NULL',
     [versionId, sourceId, target.ownerId],
@@ -129,76 +160,4 @@ async function putInPlace(connection: Connection, versionId: number, target: Tar
       sentence: 'The source is gone. Bring the file in as a new one.',
     });
   return sourceId;
-}
-
-/** Removes what an unfinished version has left. */
-async function discardVersion(database: Database, versionId: number): Promise<void> {
-  await dropFactsTable(database.$client, versionId);
-  await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
-}
-
-/**
- * Removes versions whose bring-in was stopped or killed: nobody holds their lock.
- * @param waitSeconds how long the database may take to notice that a holder is gone
- */
-export async function sweepUnfinished(database: Database, waitSeconds = 0): Promise<void> {
-  const connection = await database.$client.getConnection();
-  const unfinished = (id?: number) =>
-    database
-      .select({ id: sourceVersions.id })
-      .from(sourceVersions)
-      .where(
-        and(
-          eq(sourceVersions.ready, false),
-          id === undefined ? undefined : eq(sourceVersions.id, id),
-        ),
-      );
-  try {
-    await connection.query('SELECT GET_LOCK(?, 60)', [beginning]);
-    const left = await unfinished();
-    await connection.query('SELECT RELEASE_LOCK(?)', [beginning]);
-    for (const { id } of left) {
-      const [rows] = await connection.query('SELECT GET_LOCK(?, ?) AS held', [
-        lockName(id),
-        waitSeconds,
-      ]);
-      if ((rows as { held: number }[])[0]?.held !== 1) continue;
-      // It may have become whole while its lock was waited for.
-      if ((await unfinished(id)).length > 0) await discardVersion(database, id);
-    }
-  } finally {
-    connection.destroy();
-  }
-}
-
-async function dropOldVersions(database: Database, sourceId: number) {
-  const versions = await database
-    .select({ id: sourceVersions.id })
-    .from(sourceVersions)
-    .where(eq(sourceVersions.sourceId, sourceId))
-    .orderBy(desc(sourceVersions.id));
-  for (const { id } of versions.slice(keptVersions)) await discardVersion(database, id);
-}
-
-/** Stands a source on one of its earlier versions again. */
-export async function useVersion(
-  database: Database,
-  sourceId: number,
-  versionId: number,
-): Promise<boolean> {
-  const own = and(
-    eq(sourceVersions.id, versionId),
-    eq(sourceVersions.sourceId, sourceId),
-    eq(sourceVersions.ready, true),
-  );
-  const [version] = await database
-    .select({ id: sourceVersions.id })
-    .from(sourceVersions)
-    .where(own);
-  if (!version) return false;
-  await database
-    .update(sources)
-    .set({ versionId })
-    .where(and(eq(sources.id, sourceId), isNull(sources.deletedAt)));
-  return true;
 }

@@ -7,7 +7,7 @@ import {
   recogniseColumn,
   recogniseDecimalMark,
 } from '../../core/table';
-import { decimalsOf, ProblemError } from '../../core/values';
+import { cutText, decimalsOf, ProblemError } from '../../core/values';
 import { csvRows, type OpenFile } from './csvRows';
 import { recogniseDelimiter, recogniseEncoding } from './fileForm';
 
@@ -67,14 +67,16 @@ async function firstBytes(open: OpenFile): Promise<Buffer> {
   return Buffer.concat(chunks).subarray(0, sampleBytes);
 }
 
-/** Names are unique and never blank. */
+/** Names are unique and never blank; a name that stands in the file is not taken by another column. */
 function columnNames(head: readonly string[]): string[] {
-  const seen = new Map<string, number>();
-  return head.map((cell, place) => {
-    const name = cell.trim().slice(0, 190) || `Column ${place + 1}`;
-    const times = (seen.get(name) ?? 0) + 1;
-    seen.set(name, times);
-    return times === 1 ? name : `${name} (${times})`;
+  const written = head.map((cell, place) => cutText(cell.trim(), 190) || `Column ${place + 1}`);
+  const taken = new Set<string>();
+  return written.map((name) => {
+    let own = name;
+    for (let time = 2; taken.has(own) || (time > 2 && written.includes(own)); time += 1)
+      own = `${name} (${time})`;
+    taken.add(own);
+    return own;
   });
 }
 

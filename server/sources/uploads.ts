@@ -1,17 +1,23 @@
 import { randomUUID } from 'node:crypto';
-import { and, asc, desc, eq, inArray, lt } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, lt, or } from 'drizzle-orm';
 import { bringInLimits, type Person, type Upload } from '../../contract';
-import { type Database, type Queries, tables } from '../database';
+import { type Database, tables } from '../database';
 import { Refusal } from '../http';
+import { settings } from '../settings';
+import { withShare } from './shares';
 
 const { uploads, uploadParts } = tables;
 const partBytes = 1024 * 1024;
 const keptHours = 24;
-const keptUploads = 5;
+
+/** A file that has not arrived within so many minutes was given up by whoever sent it. */
+const longestMinutes = 15;
 
 /**
  * Keeps a delivered file in the database, part by part, until it is brought in or a day has passed.
- * @throws Refusal 413 when it is too large, 422 when it is empty; nothing is kept then
+ * Between parts nothing of the database is held: the client may be slow.
+ * @throws Refusal 413 when it is too large, 422 when it is empty, 429 when the person sends too many
+ *   at once; nothing is kept then
  */
 export async function keepUpload(
   database: Database,
@@ -19,30 +25,36 @@ export async function keepUpload(
   fileName: string,
   content: AsyncIterable<Buffer>,
 ): Promise<Upload> {
-  await forgetOldUploads(database, person);
-  const id = randomUUID().replaceAll('-', '');
-  return database.transaction(async (change) => {
-    const bytes = await keepParts(change, id, content);
-    if (bytes === 0)
-      throw new Refusal(422, {
-        code: 'empty-file',
-        sentence: `${fileName} is empty. Choose a file with figures.`,
-      });
-    await change
-      .insert(uploads)
-      .values({ id, ownerId: person.id, fileName, bytes, createdAt: new Date() });
-    return { id, fileName, bytes };
+  const share = { kind: 'upload', subject: person.id, most: settings.uploadsAtOnce } as const;
+  return withShare(database, share, async () => {
+    const id = randomUUID().replaceAll('-', '');
+    const row = { id, ownerId: person.id, fileName, bytes: 0, createdAt: new Date() };
+    await database.insert(uploads).values({ ...row, ready: false });
+    try {
+      const bytes = await keepParts(database, id, content);
+      if (bytes === 0)
+        throw new Refusal(422, {
+          code: 'empty-file',
+          sentence: `${fileName} is empty. Choose a file with figures.`,
+        });
+      await database.update(uploads).set({ bytes, ready: true }).where(eq(uploads.id, id));
+      await keepLatest(database, person);
+      return { id, fileName, bytes };
+    } catch (error) {
+      await forgetUploads(database, [id]);
+      throw error;
+    }
   });
 }
 
-async function keepParts(change: Queries, id: string, content: AsyncIterable<Buffer>) {
+async function keepParts(database: Database, id: string, content: AsyncIterable<Buffer>) {
   let waiting: Buffer[] = [];
   let held = 0;
   let bytes = 0;
   let place = 0;
   const flush = async () => {
     if (held === 0) return;
-    await change
+    await database
       .insert(uploadParts)
       .values({ uploadId: id, place, content: Buffer.concat(waiting) });
     place += 1;
@@ -73,7 +85,7 @@ export async function requireUpload(
   person: Person,
   id: string,
 ): Promise<Upload> {
-  const own = and(eq(uploads.id, id), eq(uploads.ownerId, person.id));
+  const own = and(eq(uploads.id, id), eq(uploads.ownerId, person.id), eq(uploads.ready, true));
   const [found] = await database.select().from(uploads).where(own);
   if (!found) {
     const sentence =
@@ -97,27 +109,36 @@ export async function* readUpload(database: Database, id: string): AsyncGenerato
   }
 }
 
-/** Forgets an upload that has been brought in. */
+/** Forgets uploads that have been brought in. */
 export async function forgetUploads(database: Database, ids: string[]): Promise<void> {
   if (ids.length === 0) return;
   await database.delete(uploadParts).where(inArray(uploadParts.uploadId, ids));
   await database.delete(uploads).where(inArray(uploads.id, ids));
 }
 
-/** Forgets what is a day old, and all but the latest few of a person. */
-async function forgetOldUploads(database: Database, person: Person) {
-  const before = new Date(Date.now() - keptHours * 3_600_000);
-  const old = await database
-    .select({ id: uploads.id })
-    .from(uploads)
-    .where(lt(uploads.createdAt, before));
+/** Forgets all but the latest few of a person. */
+async function keepLatest(database: Database, person: Person) {
   const own = await database
     .select({ id: uploads.id })
     .from(uploads)
-    .where(eq(uploads.ownerId, person.id))
+    .where(and(eq(uploads.ownerId, person.id), eq(uploads.ready, true)))
     .orderBy(desc(uploads.createdAt));
   await forgetUploads(
     database,
-    [...old, ...own.slice(keptUploads - 1)].map(({ id }) => id),
+    own.slice(settings.uploadsKept).map(({ id }) => id),
+  );
+}
+
+/** Forgets what is a day old, and what never arrived whole. */
+export async function sweepUploads(database: Database): Promise<void> {
+  const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000);
+  const old = or(
+    lt(uploads.createdAt, ago(keptHours * 60)),
+    and(eq(uploads.ready, false), lt(uploads.createdAt, ago(longestMinutes))),
+  );
+  const rows = await database.select({ id: uploads.id }).from(uploads).where(old);
+  await forgetUploads(
+    database,
+    rows.map(({ id }) => id),
   );
 }

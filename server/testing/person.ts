@@ -10,7 +10,7 @@ export interface Answer<T = Record<string, unknown>> {
 
 /** Somebody who sends requests, with the cookies they were given. */
 export class TestPerson {
-  private cookie = '';
+  cookie = '';
 
   constructor(readonly origin: string) {}
 

@@ -25,8 +25,7 @@ import {
   sourceDetailShape,
   wordsShape,
 } from '../../contract';
-import { type ChartDefinition, frameRequests } from '../../core/chart';
-import { frameKey } from '../../core/frame';
+import { type ChartDefinition, figuresAsked } from '../../core/chart';
 
 /** The header that a form of another site cannot add. */
 export const ownHeader = { 'X-Stand-Mark': '1' };
@@ -160,7 +159,7 @@ export const api = createApi({
     benchFrames: build.query<ChartFrames, { chartId: number; definition: ChartDefinition }>({
       query: ({ chartId, definition }) => post(`charts/${chartId}/frames`, { definition }),
       serializeQueryArgs: ({ queryArgs: { chartId, definition } }) =>
-        `${chartId} ${frameRequests(definition).map(frameKey).join(' ')}`,
+        `${chartId} ${figuresAsked(definition)}`,
       providesTags: ['Sources'],
     }),
 

@@ -59,10 +59,10 @@ export function RuleRows({ chart, reading }: PartProps) {
               found?.warning ? (
                 <span className="off">{found.warning}</span>
               ) : (
-                `${found?.caught.length ?? 0} of ${found?.judged ?? 0} figures, changes at the crossing`
+                `${found?.caught ?? 0} of ${found?.judged ?? 0} figures, changes at the crossing`
               )
             }
-            figure={found?.caught.length ?? ''}
+            figure={found?.caught ?? ''}
           >
             <RuleSettings chart={chart} rule={rule} reading={reading} />
           </ListRow>

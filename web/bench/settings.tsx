@@ -6,7 +6,7 @@ import type {
   StandoutDefinition,
   YardstickDefinition,
 } from '../../core/chart';
-import type { Reading } from '../../core/reading';
+import { figuresCaught, type Reading } from '../../core/reading';
 import { SelectField, useUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { ColourField, NameField } from './fields';
@@ -142,8 +142,9 @@ export function RuleSettings({
 }) {
   const { set, move, remove } = usePart('colourRules', rule.id);
   const place = chart.colourRules.indexOf(rule);
-  const found = reading?.rules.find(({ id }) => id === rule.id);
-  const caught = found?.caught.map(({ period }) => reading?.periods[period]?.label) ?? [];
+  const caught = reading
+    ? figuresCaught(reading, rule.id).map(({ period }) => reading.periods[period]?.label)
+    : [];
   return (
     <>
       <div className="field">

@@ -1,15 +1,15 @@
 import { type KeyboardEvent, useMemo } from 'react';
 import { GridLayout, useContainerWidth } from 'react-grid-layout';
 import 'react-grid-layout/css/styles.css';
-import { type Chart, grid, type GridPlace } from '../../contract';
+import { type PlacedChart, grid, type GridPlace } from '../../contract';
 import type { ReactNode } from 'react';
 import { movePlace } from './places';
 
 interface BoardProps {
-  charts: readonly Chart[];
+  charts: readonly PlacedChart[];
   arranging: boolean;
   onArrange: (places: { chartId: number; place: GridPlace }[]) => void;
-  children: (chart: Chart) => ReactNode;
+  children: (chart: PlacedChart) => ReactNode;
 }
 
 /** Narrower than this, charts stand one under another. */
@@ -38,7 +38,7 @@ export function Board({ charts, arranging, onArrange, children }: BoardProps) {
     });
     if (!same) onArrange(places);
   };
-  const onKeyDown = (event: KeyboardEvent, chart: Chart) => {
+  const onKeyDown = (event: KeyboardEvent, chart: PlacedChart) => {
     const next = chart.place && movePlace(chart.place, event.key, event.shiftKey);
     if (!next) return;
     event.preventDefault();

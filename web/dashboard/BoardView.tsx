@@ -1,5 +1,5 @@
 import { type ReactNode, useCallback, useState } from 'react';
-import type { Chart, Dashboard, GridPlace, Note } from '../../contract';
+import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
 import { newNote, type NoteDraft, NoteEditor, NotesList } from '../notes';
@@ -14,7 +14,7 @@ interface BoardViewProps {
   arranging: boolean;
   onArrange: (places: { chartId: number; place: GridPlace }[]) => void;
   title?: ReactNode;
-  acts?: (chart: Chart) => ReactNode;
+  acts?: (chart: PlacedChart) => ReactNode;
   whenEmpty: ReactNode;
 }
 
@@ -104,7 +104,7 @@ export function BoardView(props: BoardViewProps) {
 
 /** What the first compared charts say, in the order in which they are read. */
 function sayStandings(
-  charts: readonly Chart[],
+  charts: readonly PlacedChart[],
   readings: Readonly<Record<number, Reading>>,
 ): string {
   return [...charts]

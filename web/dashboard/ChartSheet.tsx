@@ -1,6 +1,6 @@
 import { Drawer } from 'antd';
 import { type ReactNode, useEffect, useState } from 'react';
-import type { Chart as ChartOnBoard, Note } from '../../contract';
+import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { sayProblem } from '../api';
 import { Chart, FiguresTable, type NoteSpot, useChartReading } from '../plot';

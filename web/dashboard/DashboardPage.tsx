@@ -1,7 +1,7 @@
 import { Alert, App, Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Chart, Dashboard, GridPlace } from '../../contract';
+import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
 import { api, problemOf, sayProblem } from '../api';
 import { Empty, useUndo } from '../look';
 import { TopBar } from '../people';
@@ -161,11 +161,11 @@ function useChartActs(dashboard: Dashboard) {
   const [remove] = api.useRemoveChartMutation();
   const [restore] = api.useRestoreChartMutation();
   const sayRemoved = useUndo();
-  const take = async ({ id, definition }: Chart) => {
+  const take = async ({ id, definition }: PlacedChart) => {
     await remove(id).unwrap();
     sayRemoved(`“${definition.title}” removed.`, () => void restore(id));
   };
-  return (chart: Chart) => (
+  return (chart: PlacedChart) => (
     <Dropdown
       trigger={['click']}
       menu={{

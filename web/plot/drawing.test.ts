@@ -4,10 +4,10 @@ import {
   type ChartDefinition,
   draftChart,
   draftSeries,
-  frameRequest,
+  seriesFrame,
   withMark,
 } from '../../core/chart';
-import { type Frame, frameKey } from '../../core/frame';
+import type { Frame } from '../../core/frame';
 import { type Reading, readChart } from '../../core/reading';
 import { drawChart } from './drawing';
 import { toX, toY } from './geometry';
@@ -38,12 +38,12 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
   const periods = actual.map((_, place) => day(`2026-${String(place + 1).padStart(2, '0')}-01`));
   const frame = (values: (number | null)[]): Frame => ({
     ...{ periods, keys: [''], values: [values], exact: true, lastDay: periods.at(-1) ?? null },
-    ...{ recordedGrain: 'month', rows: 9 },
+    ...{ recordedGrain: 'month' },
   });
   const frames = Object.fromEntries(
     chart.series.map((series, place) => [
-      frameKey(frameRequest(chart, series)),
-      frame(place === 0 ? actual : budget),
+      series.id,
+      seriesFrame(chart, series, frame(place === 0 ? actual : budget)),
     ]),
   );
   return readChart(chart, frames, { today: day('2027-01-05') });

@@ -28,7 +28,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
 });
 const rule = (id: string, name: string) => ({
   ...{ id, name, series: 'Fares', when: 'offMark' as const, colour: 'brick' as const },
-  ...{ caught: [], judged: 2, warning: '' },
+  ...{ caught: 2, judged: 2, warning: '' },
 });
 const reading: Reading = {
   ...{ title: 'Fares', grain: 'month', today: 0, yardsticks: [], standouts: [], remarks: [] },
@@ -54,7 +54,7 @@ it('lists a compared series with its mark once, the differences and the rules', 
   expect(texts('narrow')).toEqual({
     Fares: ['0.60', '', '0.75'],
     Budget: ['0.75', '0.75', '0.75'],
-    'Diff.': ['\u22120.15', '', '+0.00'],
+    'Diff.': ['\u22120.15', '', '0.00'],
     Running: ['\u22120.15', '', '\u22120.15'],
     Rule: ['1', '', '2'],
   });

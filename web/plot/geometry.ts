@@ -31,8 +31,14 @@ export function dayAt({ width, left, right, xFrom, xTo }: Geometry, x: number): 
 
 /** The place of the period that contains a day; the nearest one outside the axis. */
 export function periodAt({ periods }: Pick<Reading, 'periods'>, day: number): number {
-  const place = periods.findIndex(({ next }) => day < next);
-  return place < 0 ? periods.length - 1 : place;
+  let from = 0;
+  let to = periods.length - 1;
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (day < (periods[middle]?.next ?? Infinity)) to = middle;
+    else from = middle + 1;
+  }
+  return to;
 }
 
 /** Measures how wide a text will be, in pixels. */

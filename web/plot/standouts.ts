@@ -2,7 +2,7 @@ import type { Annotations, PlotData } from 'plotly.js';
 import { writeFigure } from '../../core/labels';
 import type { Reading, ReadStandout } from '../../core/reading';
 import { page } from '../look';
-import { type Geometry, type Measure, toX, toY } from './geometry';
+import { dayAt, type Geometry, type Measure, periodAt, toX, toY } from './geometry';
 
 /** A place that is taken, in pixels of the picture. */
 export interface Box {
@@ -100,7 +100,7 @@ function candidateBoxes(
   ];
 }
 
-/** Points of lines count one each, overlaps of labels and standing outside far more. */
+/** Each line that passes through counts ten, overlaps of labels and standing outside far more. */
 function cost(box: Box, reading: Reading, geometry: Geometry, placed: readonly Box[]): number {
   const { width, height, left, right, top, bottom } = geometry;
   const outside =
@@ -109,35 +109,46 @@ function cost(box: Box, reading: Reading, geometry: Geometry, placed: readonly B
     Math.max(0, top - labelHeight - box.top) +
     Math.max(0, box.bottom - (height - bottom));
   const overlaps = placed.filter((other) => meets(box, other)).length;
-  const covered = reading.series.reduce((sum, { pieces }) => {
-    const crossed = pieces.some(({ x, y }) =>
-      x.some(
-        (day, place) =>
-          place > 0 &&
-          strokeMeets(box, geometry, [x[place - 1] ?? 0, y[place - 1] ?? 0], [day, y[place] ?? 0]),
-      ),
-    );
-    return sum + Number(crossed);
-  }, 0);
-  return outside * 100 + overlaps * 1000 + covered * 10;
+  return outside * 100 + overlaps * 1000 + linesThrough(box, reading, geometry) * 10;
 }
 
 const meets = (a: Box, b: Box) =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
-/** Whether a stroke passes through a box, seen at eight points along it. */
-function strokeMeets(
-  box: Box,
-  geometry: Geometry,
-  from: [number, number],
-  to: [number, number],
-): boolean {
-  const [x0, y0] = [toX(geometry, from[0]), toY(geometry, from[1])];
-  const [x1, y1] = [toX(geometry, to[0]), toY(geometry, to[1])];
-  if (Math.max(x0, x1) < box.left || Math.min(x0, x1) > box.right) return false;
-  return Array.from({ length: 9 }, (_, step) => step / 8).some((share) => {
-    const x = x0 + (x1 - x0) * share;
-    const y = y0 + (y1 - y0) * share;
-    return x > box.left && x < box.right && y > box.top && y < box.bottom;
-  });
+/** How many lines pass through a box; only strokes between the periods under it can. */
+function linesThrough(box: Box, { periods, series }: Reading, geometry: Geometry): number {
+  const first = periodAt({ periods }, dayAt(geometry, box.left)) - 1;
+  const last = periodAt({ periods }, dayAt(geometry, box.right)) + 1;
+  const x = (place: number) => toX(geometry, periods[place]?.middle ?? 0);
+  return series.filter(({ figures }) => {
+    for (let place = Math.max(0, first); place < last; place += 1) {
+      const from = figures[place] ?? null;
+      const to = figures[place + 1] ?? null;
+      if (from === null || to === null) continue;
+      const stroke = [x(place), toY(geometry, from), x(place + 1), toY(geometry, to)] as const;
+      if (passesThrough(box, ...stroke)) return true;
+    }
+    return false;
+  }).length;
+}
+
+/**
+ * Whether a straight stroke passes through a box.
+ * Source: Liang and Barsky (1984), A New Concept and Method for Line Clipping.
+ */
+export function passesThrough(box: Box, x0: number, y0: number, x1: number, y1: number): boolean {
+  let enters = 0;
+  let leaves = 1;
+  const within = (step: number, room: number) => {
+    if (step === 0) return room > 0;
+    if (step < 0) enters = Math.max(enters, room / step);
+    else leaves = Math.min(leaves, room / step);
+    return enters < leaves;
+  };
+  return (
+    within(x0 - x1, x0 - box.left) &&
+    within(x1 - x0, box.right - x0) &&
+    within(y0 - y1, y0 - box.top) &&
+    within(y1 - y0, box.bottom - y0)
+  );
 }

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
-import type { Chart, ChartFrames } from '../../contract';
+import type { ChartFrames, PlacedChart } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import type { ChartDefinition } from '../../core/chart';
+import type { DrawnChart } from '../../core/chart';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';
 
 /** Reads a definition against the figures the server has sent. */
 export function useReadingOf(
-  definition: ChartDefinition | undefined,
+  definition: DrawnChart | undefined,
   figures: ChartFrames | undefined,
 ): Reading | null {
   return useMemo(
@@ -20,7 +20,7 @@ export function useReadingOf(
 }
 
 /** The reading of a chart on a dashboard, by an account or by a link. */
-export function useChartReading(chart: Chart, link: string | null) {
+export function useChartReading(chart: PlacedChart, link: string | null) {
   const { data, error } = api.useChartFramesQuery(
     { chartId: chart.id, link },
     { refetchOnFocus: true },

@@ -1,0 +1,14 @@
+import { object, string, array, number } from 'yup';
+import { list, figure } from '/work/main/core/values';
+const item=object({a:string().required(),n:figure().required()});
+const s=object({xs:list(item,3).required(), ys: list(string().required(),3).required()});
+const tryit=(v:any)=>{try{return JSON.stringify(s.validateSync(v,{abortEarly:true,stripUnknown:true}))}catch(e:any){return e.constructor.name+': '+e.path+' '+e.message.slice(0,150)}};
+console.log(tryit({xs:[{a:'1',n:1,z:4}],ys:['a']}));
+console.log(tryit({xs:[{a:'1',n:1}],ys:['a','b','c','d']}));
+console.log(tryit({xs:[{a:'1',n:'1'}],ys:['a']}));
+console.log(tryit({xs:[{a:'1',n:'Infinity'}],ys:['a']}));
+console.log(tryit({xs:'x',ys:['a']}));
+console.log(tryit({xs:{length:3},ys:['a']}));
+const big=Array.from({length:20000},()=>({a:{}}));
+let b=performance.now(); console.log(tryit({xs:big,ys:['a']}), performance.now()-b);
+console.log(tryit({xs:[{a:{},n:2}],ys:['a']}));

@@ -1,0 +1,28 @@
+import { decimalsOf } from '../values';
+import type { Yardstick } from '../yardsticks';
+import type { ReadSeries } from './reading';
+
+/** What the value axis must hold. */
+export interface ShownRange {
+  lowest: number;
+  highest: number;
+  /** all of it are whole numbers */
+  whole: boolean;
+}
+
+/** The range of all figures, and of the yardsticks that ask to be on the axis; 0 to 1 of nothing. */
+export function shownRange(
+  series: readonly ReadSeries[],
+  yardsticks: readonly Yardstick[],
+): ShownRange {
+  const range = { lowest: Infinity, highest: -Infinity, whole: true };
+  const hold = (value: number | null) => {
+    if (value === null) return;
+    if (value < range.lowest) range.lowest = value;
+    if (value > range.highest) range.highest = value;
+    range.whole &&= decimalsOf(value) === 0;
+  };
+  for (const { figures } of series) figures.forEach(hold);
+  for (const each of yardsticks) if (each.kind === 'line' && each.onAxis) hold(each.value);
+  return range.lowest <= range.highest ? range : { lowest: 0, highest: 1, whole: true };
+}

@@ -1,0 +1,114 @@
+import { createHash } from 'node:crypto';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
+import { eq } from 'drizzle-orm';
+import type { Request, Response } from 'express';
+import { LRUCache } from 'lru-cache';
+import type { ChartFrames } from '../../contract';
+import type { ChartDefinition } from '../../core/chart';
+import type { Problem } from '../../core/values';
+import { type ReadableChart, todayIn } from '../dashboards';
+import { type Database, tables } from '../database';
+import { notFound } from '../http';
+import { settings } from '../settings';
+import type { FigureReader } from './figureReader';
+import { readFrames, standingVersions } from './readFrames';
+
+/** The figures of a chart as they are sent. */
+interface Answer {
+  body: Buffer;
+  /** null while they are too few to be worth it */
+  packed: Buffer | null;
+}
+
+/** Smaller answers travel as quickly as they are. */
+const packedFrom = 4096;
+
+/**
+ * Answers with the figures of saved charts. What is sent is named by all that it depends on (the
+ * chart's revision, the versions of its sources, today, and who may know how much), so it is made
+ * once, kept while there is room, and not sent again to a browser that has it.
+ */
+export class FigureAnswers {
+  private readonly definitions = new LRUCache<string, ChartDefinition>({ max: 2000 });
+  private readonly answers = new LRUCache<string, Answer>({
+    maxSize: settings.answerBytes,
+    sizeCalculation: ({ body, packed }) => body.length + (packed?.length ?? 0) + 200,
+  });
+  private readonly coming = new Map<string, Promise<Answer>>();
+
+  constructor(
+    private readonly database: Database,
+    private readonly figures: FigureReader,
+  ) {}
+
+  /** @param asker whose share of the figures thread it takes */
+  async answer(request: Request, response: Response, asker: string, chart: ReadableChart) {
+    const definition = await this.definition(chart);
+    const versions = await standingVersions(this.database, definition);
+    const today = todayIn(chart.zone);
+    const forReaders = chart.role === 'reader';
+    const name = JSON.stringify([chart.id, chart.revision, [...versions], today, forReaders]);
+    const tag = `"${createHash('sha1').update(name).digest('base64url')}"`;
+    response.setHeader('ETag', tag);
+    response.setHeader('Cache-Control', 'private, no-cache');
+    if (request.headers['if-none-match'] === tag) {
+      response.statusCode = 304;
+      response.end();
+      return;
+    }
+    const held = this.answers.get(name) ?? this.coming.get(name);
+    const make = async () => {
+      const found = await readFrames(this.database, this.figures, asker, definition, versions);
+      const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
+      return this.keep(name, { today, frames: found.frames, problems });
+    };
+    send(request, response, await (held ?? this.together(name, make)));
+  }
+
+  /** Those who ask for the same meanwhile wait for the same. */
+  private together(name: string, make: () => Promise<Answer>): Promise<Answer> {
+    const coming = make().finally(() => this.coming.delete(name));
+    this.coming.set(name, coming);
+    return coming;
+  }
+
+  private async keep(name: string, frames: ChartFrames): Promise<Answer> {
+    const body = Buffer.from(JSON.stringify(frames));
+    const packed = body.length < packedFrom ? null : await promisify(gzip)(body, { level: 6 });
+    const answer = { body, packed };
+    this.answers.set(name, answer);
+    return answer;
+  }
+
+  /** A chart's definition at a revision never changes, so it is read once. */
+  private async definition({ id, revision }: ReadableChart): Promise<ChartDefinition> {
+    const held = this.definitions.get(`${id} ${revision}`);
+    if (held) return held;
+    const { charts } = tables;
+    const [row] = await this.database
+      .select({ definition: charts.definition, revision: charts.revision })
+      .from(charts)
+      .where(eq(charts.id, id));
+    if (!row) throw notFound('chart');
+    this.definitions.set(`${id} ${row.revision}`, row.definition);
+    return row.definition;
+  }
+}
+
+/** Readers learn that something is missing, not what the source calls it. */
+function forThoseWhoRead({ code }: Problem): Problem {
+  const sentence =
+    'Some figures of this chart cannot be drawn: its source has changed. Tell whoever made it.';
+  return { code, sentence };
+}
+
+function send(request: Request, response: Response, { body, packed }: Answer) {
+  response.setHeader('Content-Type', 'application/json; charset=utf-8');
+  response.setHeader('Vary', 'Accept-Encoding');
+  const takesPacked = packed && /\bgzip\b/.test(request.headers['accept-encoding'] ?? '');
+  if (takesPacked) response.setHeader('Content-Encoding', 'gzip');
+  const sent = takesPacked ? packed : body;
+  response.setHeader('Content-Length', sent.length);
+  response.end(sent);
+}

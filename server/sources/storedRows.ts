@@ -1,0 +1,73 @@
+import type { Database, StoredColumn } from '../database';
+import { factsColumn, factsTable, wordsTable } from './facts';
+
+/** How many rows a source's page shows, and how many words a split may have. */
+const most = { rows: 8, words: 200 };
+
+/** The first rows of a version, as text; null where a cell is blank. */
+export async function firstRows(
+  database: Database,
+  versionId: number,
+  columns: readonly StoredColumn[],
+): Promise<(string | null)[][]> {
+  const rows = await select<unknown[]>(
+    database,
+    `SELECT * FROM ${factsTable(versionId)} ORDER BY \`row\` LIMIT ${most.rows}`,
+  );
+  const words = await wordsIn(database, versionId, columns, rows);
+  return rows.map(([, ...cells]) =>
+    columns.map(({ coded }, place) => {
+      const cell = cells[place] ?? null;
+      if (cell === null) return null;
+      return coded ? (words.get(`${place} ${String(cell)}`) ?? null) : String(cell);
+    }),
+  );
+}
+
+/** The words behind the codes of a few rows, by place and code. */
+async function wordsIn(
+  database: Database,
+  versionId: number,
+  columns: readonly StoredColumn[],
+  rows: readonly unknown[][],
+): Promise<Map<string, string>> {
+  const codes = columns.flatMap(({ coded }, place) =>
+    coded ? rows.flatMap((row) => (row[place + 1] === null ? [] : [[place, row[place + 1]]])) : [],
+  );
+  if (codes.length === 0) return new Map();
+  const found = await select<[number, number, string]>(
+    database,
+    `SELECT place, code, word FROM ${wordsTable(versionId)} WHERE (place, code) IN (?)`,
+    [codes],
+  );
+  return new Map(found.map(([place, code, word]) => [`${place} ${code}`, word]));
+}
+
+/** The words of a text column, in their order. */
+export async function wordsOf(
+  database: Database,
+  versionId: number,
+  columns: readonly StoredColumn[],
+  place: number,
+): Promise<string[]> {
+  const column = factsColumn(place);
+  const found = columns[place]?.coded
+    ? await select<[string]>(
+        database,
+        `SELECT DISTINCT word FROM ${wordsTable(versionId)} WHERE place = ? ORDER BY word LIMIT ${most.words}`,
+        [place],
+      )
+    : await select<[string]>(
+        database,
+        `SELECT DISTINCT ${column} FROM ${factsTable(versionId)} WHERE ${column} IS NOT NULL ORDER BY ${column} LIMIT ${most.words}`,
+      );
+  return found.map(([word]) => word);
+}
+
+async function select<Row>(database: Database, sql: string, values: unknown[] = []) {
+  const [rows] = await database.$client.query(
+    { sql, rowsAsArray: true, dateStrings: true },
+    values,
+  );
+  return rows as Row[];
+}
