@@ -44,22 +44,26 @@ export function runProgram(
 /**
  * Starts a server on a port of its own.
  * @param demo fills the demo in
+ * @param beside shares the database of a server that runs already
  */
 export async function startServer({
   demo = false,
   env = {} as NodeJS.ProcessEnv,
+  beside = null as TestServer | null,
 } = {}): Promise<TestServer> {
-  const { url, drop } = await makeDatabase();
-  runProgram('migrate', url);
+  const { url, drop } = beside
+    ? { url: beside.databaseUrl, drop: async () => {} }
+    : await makeDatabase();
+  if (!beside) runProgram('migrate', url);
   if (demo) runProgram('fillDemo', url, env);
   const port = await freePort();
   const server = spawn(process.execPath, ['dist/server/serve.js'], {
     env: {
       ...process.env,
       DATABASE_URL: url,
+      ...env,
       PORT: String(port),
       STAND_MARK_DEMO: demo ? '1' : '',
-      ...env,
     },
   });
   let output = '';
