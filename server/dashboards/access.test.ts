@@ -1,3 +1,4 @@
+import type { Chart, ChartFrames } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -130,6 +131,83 @@ describe('a link', () => {
       `/links/${ids.token}/charts/${ids.c}/frames`,
     );
     expect(Object.values(frames.body.frames)).toMatchObject([{ values: [[1.5, 2.5]] }]);
+  });
+
+  it('gives the picture and nothing beyond it: no figure, word or column from elsewhere', async () => {
+    const secret = await owner.source(
+      [
+        'Secret day,Secret fares,Secret route',
+        '2025-12-31,111,Gone',
+        '2026-01-01,2,North',
+        '2026-02-01,3,South',
+        '2026-03-01,333,Later',
+      ].join('\n'),
+    );
+    const { definition } = await owner.board(ids.s);
+    const [series] = definition.series;
+    const hidden = {
+      ...definition,
+      span: { from: '2026-01-01', to: '2026-02-28' },
+      standouts: [],
+      series: [
+        {
+          ...series,
+          figures: {
+            ...{ sourceId: secret, date: 'Secret day', column: 'Secret fares' },
+            aggregate: 'sum',
+          },
+          split: { column: 'Secret route', order: ['Gone', 'South', 'North', 'Later'] },
+        },
+      ],
+    };
+    const path = `/dashboards/${ids.d}`;
+    const { body: made } = await owner.send<{ id: number }>('POST', `${path}/charts`, {
+      definition: hidden,
+    });
+    const { body: board } = await owner.send<{ revision: number }>('GET', path);
+    await owner.send('PUT', `${path}/places`, {
+      revision: board.revision,
+      places: [{ chartId: made.id, place: { x: 0, y: 9, w: 6, h: 7 } }],
+    });
+    for (const [who, where] of [
+      [holder(), `/links/${ids.token}`],
+      [people.reader, ''],
+    ] as const) {
+      const shown = await who?.send('GET', where || path);
+      const frames = await who?.send<ChartFrames>('GET', `${where}/charts/${made.id}/frames`);
+      expect([shown?.status, frames?.status]).toEqual([200, 200]);
+      expect(JSON.stringify([shown?.body, frames?.body])).not.toMatch(/Secret|111|333|Gone|Later/);
+      const frame = frames?.body.frames[series?.id ?? ''];
+      expect([frame?.keys, frame?.values]).toEqual([
+        ['South', 'North'],
+        [
+          [null, 3],
+          [2, null],
+        ],
+      ]);
+      // Their colours are those they have beside the words that are not shown.
+      expect([frame?.places, frame?.words]).toEqual([[1, 2], 4]);
+    }
+    await owner.bringIn('Day,Fares\n2026-01-01,1\n', { sourceId: secret });
+    const { body: broken } = await holder().send<ChartFrames>(
+      'GET',
+      `/links/${ids.token}/charts/${made.id}/frames`,
+    );
+    expect(broken.problems).toHaveLength(1);
+    expect(JSON.stringify(broken)).not.toContain('Secret');
+    await owner.send('DELETE', `/charts/${made.id}`);
+  });
+
+  it('sends figures again only when something has changed', async () => {
+    const path = `/links/${ids.token}/charts/${ids.c}/frames`;
+    const first = await holder().send('GET', path);
+    const tag = first.headers.get('etag') ?? '';
+    const again = await holder().send('GET', path, undefined, { 'if-none-match': tag });
+    expect([again.status, again.body]).toEqual([304, '']);
+    const { body: chart } = await owner.send<Chart>('GET', `/charts/${ids.c}`);
+    await owner.send('PUT', `/charts/${ids.c}`, chart);
+    const changed = await holder().send('GET', path, undefined, { 'if-none-match': tag });
+    expect([changed.status, changed.body]).toEqual([200, first.body]);
   });
 
   it('opens no chart of another dashboard, nor one that is not placed', async () => {

@@ -57,7 +57,7 @@ function columnType(
   if (!found || found.blank + found.doubtful === rows) return 'TINYINT';
   if (kind === 'date') return 'DATE';
   if (kind === 'text') return 'INT';
-  const digits = Math.max(1, Math.ceil(Math.log10(found.largest + 1)));
+  const digits = String(Math.trunc(found.largest)).length;
   return found.decimals <= mostDecimals
     ? `DECIMAL(${digits + found.decimals}, ${found.decimals})`
     : 'DOUBLE';

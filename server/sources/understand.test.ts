@@ -1,4 +1,4 @@
-import type { Source } from '../../contract';
+import type { Source, SourceDetail } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -26,9 +26,55 @@ it.each([
   ]);
 });
 
-it('names every column, and no two alike', async () => {
-  const { body } = await person.understand('Day,,Fares,Fares\n2026-01-01,x,1,2\n');
-  expect(body.columns?.map(({ name }) => name)).toEqual(['Day', 'Column 2', 'Fares', 'Fares (2)']);
+it.each([
+  ['Day,,Fares,Fares', ['Day', 'Column 2', 'Fares', 'Fares (2)']],
+  ['Day,Day,Day (2)', ['Day', 'Day (3)', 'Day (2)']],
+  ['Day,Column 3,', ['Day', 'Column 3', 'Column 3 (2)']],
+  ['A,A,A,A (2),A (3)', ['A', 'A (4)', 'A (5)', 'A (2)', 'A (3)']],
+])('names every column of “%s”, and no two alike', async (head, names) => {
+  const { body } = await person.understand(`${head}\n2026-01-01,1,2,3,4\n`);
+  expect(body.columns?.map(({ name }) => name)).toEqual(names);
+});
+
+it('cuts a long name before a character, not within it, and marks half characters', async () => {
+  const long = `${'x'.repeat(189)}\u{1f6a2}`;
+  const content = Buffer.from(`\ufeffDay,${long},Half\ud83d\n2026-01-01,1,2\n`, 'utf16le');
+  const { body } = await person.understand(content);
+  expect(body.columns?.map(({ name }) => name)).toEqual(['Day', 'x'.repeat(189), 'Half\ufffd']);
+  const [step] = (await person.bringIn(content, { name: 'Halves' })).slice(-1);
+  expect(step?.kind).toBe('done');
+});
+
+it('lists a number that is too long to be one, and keeps the others', async () => {
+  const rows = Array.from({ length: 20 }, (_, row) => `2026-01-05,${row}.25`);
+  const content = ['Day,Fares', ...rows, `2026-01-06,${'9'.repeat(400)}`, '2026-01-07,-1e15', ''];
+  const { body } = await person.understand(content.join('\n'));
+  expect(body.doubtful.map(({ row }) => row)).toEqual([22]);
+  expect(body.found[1]).toMatchObject({ decimals: 2, largest: 1e15 });
+  expect((await person.bringIn(content.join('\n'), { name: 'Long' })).at(-1)?.kind).toBe('done');
+});
+
+it('brings in as many columns as are promised, of whatever kind, and reads them back', async () => {
+  const kinds = [
+    ...Array.from({ length: 60 }, (_, at) => `word ${at} ${'é'.repeat(400)}`),
+    ...Array.from({ length: 60 }, (_, at) => `${at}.000000000001`),
+    ...Array.from({ length: 39 }, () => ''),
+    ...Array.from({ length: 40 }, () => '2026-02-03'),
+  ];
+  const head = ['Day', ...kinds.map((_, at) => `C${at}`)].join(',');
+  const content = `${head}\n2026-01-05,${kinds.join(',')}\n2026-01-06,${kinds.join(',')}\n`;
+  const id = await person.source(content, 'Wide');
+  const { body } = await person.send<SourceDetail>('GET', `/sources/${id}`);
+  const [row] = body.preview;
+  expect([body.columns.length, row?.length]).toEqual([200, 200]);
+  expect([row?.[1], row?.[61], row?.[121], row?.[199]]).toEqual([
+    kinds[0],
+    '0.000000000001',
+    null,
+    '2026-02-03',
+  ]);
+  const words = await person.send<string[]>('GET', `/sources/${id}/words?column=C0`);
+  expect(words.body).toEqual([kinds[0]]);
 });
 
 it('lists rows that are too long, takes short ones as blank, and skips empty lines', async () => {

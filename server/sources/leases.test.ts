@@ -1,0 +1,97 @@
+import { createConnection } from 'mysql2/promise';
+import type { Chart } from '../../contract';
+import { startServer, TestPerson, type TestServer } from '../testing';
+
+const env = { STAND_MARK_LEASE_SECONDS: '1' };
+let server: TestServer;
+let person: TestPerson;
+
+beforeAll(async () => {
+  server = await startServer({ env });
+  person = await TestPerson.signedUp(server.origin, 'maren');
+}, 60_000);
+
+afterAll(() => server.stop());
+
+async function query<Row>(sql: string, values: unknown[] = []): Promise<Row[]> {
+  const connection = await createConnection(server.databaseUrl);
+  const [rows] = await connection.query(sql, values);
+  await connection.end();
+  return rows as Row[];
+}
+
+const unfinished = () =>
+  query<{ id: number }>('SELECT id FROM source_versions WHERE ready = 0').then((rows) =>
+    rows.map(({ id }) => id),
+  );
+
+/** A version as a killed bring-in leaves it: its row, its rows, and a lease that nobody renews. */
+async function leftVersion(leaseSeconds: number): Promise<number> {
+  const { insertId } = (await query(
+    "INSERT INTO source_versions (source_id, file_name, `rows`, columns, form, ready, created_at) VALUES (0, 'x', 1, '[]', '{}', 0, NOW())",
+  )) as unknown as { insertId: number };
+  await query(`CREATE TABLE facts_${insertId} (\`row\` INT)`);
+  await query(
+    "INSERT INTO leases VALUES ('version', ?, 0, 'gone', UTC_TIMESTAMP(3) + INTERVAL ? SECOND)",
+    [insertId, leaseSeconds],
+  );
+  return insertId;
+}
+
+async function until(holds: () => Promise<boolean>) {
+  for (let i = 0; i < 100 && !(await holds()); i += 1)
+    await new Promise((done) => setTimeout(done, 100));
+  expect(await holds()).toBe(true);
+}
+
+it('sweeps what a killed bring-in left once its lease has lapsed, and never before', async () => {
+  const [lapsed, held] = [await leftVersion(2), await leftVersion(3600)];
+  const beside = await startServer({ beside: server, env });
+  expect(await unfinished()).toEqual([lapsed, held]);
+  await until(async () => !(await unfinished()).includes(lapsed));
+  expect(await query('SHOW TABLES LIKE ?', [`facts_${lapsed}`])).toEqual([]);
+  expect(await unfinished()).toEqual([held]);
+  expect(await query('SHOW TABLES LIKE ?', [`facts_${held}`])).toHaveLength(1);
+  await beside.stop();
+}, 30_000);
+
+it('tries again while the database is still at what is to be swept', async () => {
+  const version = await leftVersion(0);
+  const connection = await createConnection(server.databaseUrl);
+  await connection.query(`LOCK TABLES facts_${version} WRITE`);
+  await new Promise((done) => setTimeout(done, 2500));
+  expect(await unfinished()).toContain(version);
+  await connection.end();
+  await until(async () => !(await unfinished()).includes(version));
+}, 30_000);
+
+it('keeps a version that is coming in for longer than a lease lasts, beside another server', async () => {
+  const beside = await startServer({ beside: server, env });
+  const rows = Array.from({ length: 120_000 }, (_, row) => `2026-01-05,${row},w${row}`);
+  const steps = await person.bringIn(['Day,Fares,Word', ...rows].join('\n'), { name: 'Long' });
+  expect(steps.at(-1)?.kind).toBe('done');
+  const [sources] = await query<{ versionId: number }>(
+    'SELECT version_id AS versionId FROM sources ORDER BY id DESC',
+  );
+  const facts = await query<{ rows: number }>(
+    `SELECT COUNT(*) AS \`rows\` FROM facts_${sources?.versionId}`,
+  );
+  expect(facts[0]?.rows).toBe(120_000);
+  await beside.stop();
+}, 60_000);
+
+it('lets a source be removed, or a chart be made from it, but never both', async () => {
+  for (let round = 0; round < 8; round += 1) {
+    const sourceId = await person.source('Day,Fares\n2026-01-05,1\n');
+    const { dashboardId, chartId, definition } = await person.board(sourceId);
+    await person.send('DELETE', `/charts/${chartId}`);
+    const [made, removed] = await Promise.all([
+      person.send<Chart>('POST', `/dashboards/${dashboardId}/charts`, { definition }),
+      person.send('DELETE', `/sources/${sourceId}`),
+    ]);
+    expect([
+      [201, 422],
+      [404, 200],
+    ]).toContainEqual([made.status, removed.status]);
+  }
+}, 60_000);
