@@ -23,7 +23,7 @@ export default {
     {
       ...shared,
       displayName: 'server',
-      testMatch: ['<rootDir>/server/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'],
+      testMatch: ['server', 'demo', 'tools'].map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
     },
   ],
 };

@@ -18,23 +18,48 @@ async function main() {
   await portFree();
   await installPackages();
   await buildWhatIsStale();
-  const database = process.env.DATABASE_URL
-    ? { url: process.env.DATABASE_URL, stop: async () => {} }
-    : await startMariadb(process.env.STAND_MARK_DATA ?? '.data');
+  for (let deaths = 0; ; deaths += 1) {
+    const database = await openDatabase();
+    try {
+      const { code, died } = await serveWith(database);
+      if (!died) {
+        process.exitCode = code;
+        return;
+      }
+      if (deaths === mostDeaths)
+        throw new SetupError(`the database has ended again and again. Its reason: ${database.log}`);
+      say(`the database has ended by itself; starting it again. Its reason: ${database.log}`);
+    } finally {
+      await database.stop();
+    }
+  }
+}
+
+/** A database that ends more often than this has something that starting it again does not mend. */
+const mostDeaths = 3;
+
+/** @returns {Promise<import('./setup/mariadb.mjs').Database>} */
+async function openDatabase() {
+  const url = process.env.DATABASE_URL;
+  if (!url) return startMariadb(process.env.STAND_MARK_DATA ?? '.data');
+  return { url, stop: async () => {}, watch: () => () => {}, log: 'its own log' };
+}
+
+/**
+ * Migrates, fills the demo in and serves until the server ends, or the database does.
+ * @param {import('./setup/mariadb.mjs').Database} database
+ */
+async function serveWith(database) {
   const env = {
     ...process.env,
     DATABASE_URL: database.url,
     STAND_MARK_DEMO: demo ? '1' : '',
     NODE_ENV: 'production',
   };
-  try {
-    say('bringing the tables up to date');
-    await run(process.execPath, ['dist/server/migrate.js'], { env });
-    if (demo) await run(process.execPath, ['dist/server/fillDemo.js'], { env });
-    process.exitCode = await serve(env);
-  } finally {
-    await database.stop();
-  }
+  say('bringing the tables up to date');
+  await run(process.execPath, ['dist/server/migrate.js'], { env });
+  if (demo) await run(process.execPath, ['dist/server/fillDemo.js'], { env });
+  return serve(env, database);
 }
 
 /** Asked first: a second start in this folder must not stop the database of the one that runs. */
@@ -51,14 +76,28 @@ function portFree() {
 
 /**
  * @param {NodeJS.ProcessEnv} env
- * @returns {Promise<number>} the server's exit code
+ * @param {import('./setup/mariadb.mjs').Database} database
+ * @returns {Promise<{ code: number, died: boolean }>} how it ended: the server's exit code, or the
+ *   death of the database
  */
-function serve(env) {
+function serve(env, database) {
   const server = spawn(process.execPath, ['dist/server/serve.js'], { stdio: 'inherit', env });
   // The server ends by itself on a signal to the group; this process stays to stop the database.
-  for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
-    process.on(signal, () => server.kill('SIGTERM'));
-  return new Promise((done) => server.on('close', (code) => done(code ?? 0)));
+  const stop = () => void server.kill('SIGTERM');
+  const signals = /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']);
+  for (const signal of signals) process.on(signal, stop);
+  let died = false;
+  const unwatch = database.watch(() => {
+    died = true;
+    stop();
+  });
+  return new Promise((done) =>
+    server.on('close', (code) => {
+      unwatch();
+      for (const signal of signals) process.off(signal, stop);
+      done({ code: code ?? 0, died });
+    }),
+  );
 }
 
 main().catch(giveUp);

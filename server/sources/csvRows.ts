@@ -1,5 +1,5 @@
 import { pipeline, Readable } from 'node:stream';
-import { CsvError, parse } from 'csv-parse';
+import { CsvError, parse, type Parser } from 'csv-parse';
 import iconv from 'iconv-lite';
 import { ProblemError } from '../../core/values';
 import type { Delimiter, Encoding } from './fileForm';
@@ -22,6 +22,7 @@ export async function* csvRows(
     bom: true,
     max_record_size: 1024 * 1024,
   });
+  takeAnyLength(parser);
   pipeline(Readable.from(open()), iconv.decodeStream(encoding), parser, () => {
     // Errors reach whoever reads the parser.
   });
@@ -38,6 +39,19 @@ export async function* csvRows(
       place: { row },
     });
   }
+}
+
+/**
+ * Rows may be shorter or longer than the first: whoever reads them lists what is too much. The
+ * parser makes an error of each such row before it forgets it again, which takes ten times as long
+ * as reading the row, so it is told that every row is as long as it should be.
+ */
+function takeAnyLength(parser: Parser) {
+  const { state } = parser as unknown as { state: { record: unknown[] } };
+  Object.defineProperty(state, 'expectedRecordLength', {
+    get: () => state.record.length,
+    set: () => {},
+  });
 }
 
 function sayBroken(code: string): string {
