@@ -1,0 +1,161 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
+import sirv from 'sirv';
+import { startServer, TestPerson, type TestServer } from '../server/testing';
+import { median } from './median';
+import type { Measured } from './report';
+
+const rounds = 9;
+
+/** Opening the demo dashboard, against a bare page that draws the same figures with the same library. */
+export async function measurePages(): Promise<Measured[]> {
+  const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
+  const browser = await openBrowser();
+  try {
+    const cookie = await demoCookie(server);
+    const bare = await barePage(await figuresOf(browser, server, cookie));
+    try {
+      const own = { url: `${server.origin}/dashboards/1`, cookie };
+      const peer = { url: bare.url, cookie };
+      const times = { coldOwn: [], coldPeer: [], warmOwn: [], warmPeer: [] } as Times;
+      for (let round = 0; round < rounds; round += 1) {
+        await openTwice(browser, own, times.coldOwn, times.warmOwn);
+        await openTwice(browser, peer, times.coldPeer, times.warmPeer);
+      }
+      return [
+        compare('demo dashboard opened to painted, cold', times.coldOwn, times.coldPeer),
+        compare('demo dashboard opened to painted, warm', times.warmOwn, times.warmPeer),
+      ];
+    } finally {
+      bare.server.close();
+    }
+  } finally {
+    await browser.close();
+    await server.stop();
+  }
+}
+
+type Times = Record<'coldOwn' | 'coldPeer' | 'warmOwn' | 'warmPeer', number[]>;
+
+interface Opened {
+  url: string;
+  cookie: string;
+}
+
+function compare(work: string, own: number[], peer: number[]): Measured {
+  const [ours, theirs] = [median(own), median(peer)];
+  return {
+    work,
+    own: `${ours.toFixed(0)} ms`,
+    peer: `a bare page of the same figures (${theirs.toFixed(0)} ms)`,
+    ratio: ours / theirs,
+    limit: { atMost: 1.3 },
+  };
+}
+
+export function openBrowser(): Promise<Browser> {
+  return chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      ...['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+      ...['--disable-component-update', '--disable-sync', '--no-first-run'],
+    ],
+  });
+}
+
+/** The cookie of the demo's author. */
+export async function demoCookie(server: TestServer): Promise<string> {
+  const person = new TestPerson(server.origin);
+  await person.send('POST', '/session/demo', { as: 'author' });
+  return person.cookie;
+}
+
+/** A window in which nothing is remembered. */
+export async function freshContext(browser: Browser, { url, cookie }: Opened) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const [name = '', value = ''] = cookie.split('=');
+  await context.addCookies([{ name, value, url: new URL('/', url).href }]);
+  return context;
+}
+
+/** Cold: nothing remembered. Warm: once more in the same window. */
+async function openTwice(browser: Browser, opened: Opened, cold: number[], warm: number[]) {
+  const context = await freshContext(browser, opened);
+  cold.push(await open(context, opened));
+  warm.push(await open(context, opened));
+  await context.close();
+}
+
+async function open(context: BrowserContext, { url }: Opened): Promise<number> {
+  const page = await context.newPage();
+  await page.addInitScript(noticePainted);
+  await page.goto(url);
+  const time = await painted(page);
+  await page.close();
+  return time;
+}
+
+/** Runs in the page: notes when all five charts are drawn and a frame with them has been shown. */
+function noticePainted() {
+  const look = () => {
+    if (document.querySelectorAll('[data-drawn]').length < 5) return requestAnimationFrame(look);
+    return requestAnimationFrame(() => {
+      Object.assign(window, { paintedAt: performance.now() });
+    });
+  };
+  requestAnimationFrame(look);
+}
+
+/** How many milliseconds after it was asked for a page was painted. */
+async function painted(page: Page): Promise<number> {
+  for (let waited = 0; waited < 20_000; waited += 100) {
+    const at = await page.evaluate(() => (window as { paintedAt?: number }).paintedAt);
+    if (at !== undefined) return at;
+    await page.waitForTimeout(100);
+  }
+  throw new Error(`${page.url()} was not painted within 20 seconds.`);
+}
+
+/** What Plotly draws for each chart of the demo dashboard, and where. */
+async function figuresOf(browser: Browser, server: TestServer, cookie: string): Promise<string> {
+  const url = `${server.origin}/dashboards/1`;
+  const context = await freshContext(browser, { url, cookie });
+  const page = await context.newPage();
+  await page.addInitScript(noticePainted);
+  await page.goto(url);
+  await painted(page);
+  const figures = await page.evaluate(() =>
+    JSON.stringify(
+      [...document.querySelectorAll('[data-drawn]')].map((node) => {
+        const { x, y, width, height } = node.getBoundingClientRect();
+        const { data, layout } = node as unknown as { data: unknown; layout: unknown };
+        return { x, y, width, height, data, layout };
+      }),
+    ),
+  );
+  await context.close();
+  return figures;
+}
+
+/** The peer: one page, the library, the figures, and nothing else. */
+async function barePage(figures: string): Promise<{ url: string; server: Server }> {
+  const html = `<!doctype html><meta charset="utf-8"><title>Figures</title>
+<script src="/plotly-basic.min.js"></script><body><script>
+for (const { x, y, width, height, data, layout } of ${figures.replaceAll('<', '\\u003c')}) {
+  const node = document.createElement('div');
+  node.style.cssText = \`position:absolute;left:\${x}px;top:\${y}px;width:\${width}px;height:\${height}px\`;
+  document.body.append(node);
+  Plotly.newPlot(node, data, layout, { staticPlot: true, displayModeBar: false })
+    .then(() => (node.dataset.drawn = 'true'));
+}
+</script>`;
+  const library = sirv('node_modules/plotly.js-basic-dist-min', { maxAge: 31_536_000, etag: true });
+  const server = createServer((request, response) => {
+    if (request.url !== '/') return library(request, response);
+    response.setHeader('Content-Type', 'text/html');
+    response.end(html);
+  });
+  await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
+  return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}/`, server };
+}
