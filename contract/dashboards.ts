@@ -12,9 +12,6 @@ import { zone } from './zones';
 export const dashboardRoles = ['owner', 'editor', 'reader'] as const;
 export type DashboardRole = (typeof dashboardRoles)[number];
 
-/** The grid of a dashboard: how many columns it has, and how high its rows are in pixels. */
-export const grid = { columns: 12, rowHeight: 36, gap: 12 };
-
 /** Where a chart lies on the grid, in columns and rows. */
 export const placeShape = object({
   x: figure().integer().min(0).max(11).required(),

@@ -1,4 +1,5 @@
 export * from './dashboards';
+export * from './grid';
 export * from './people';
 export * from './problems';
 export * from './sources';

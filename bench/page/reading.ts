@@ -1,4 +1,4 @@
-import * as plotly from 'plotly.js-basic-dist-min';
+import plotly from 'plotly.js-basic-dist-min';
 import { readChart } from '../../core/reading';
 import { drawChart } from '../../web/plot/drawing';
 import { measureText } from '../../web/plot/usePlot';

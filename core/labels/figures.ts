@@ -1,3 +1,5 @@
+import Big from 'big.js';
+
 /** How the figures of one chart are written: divided, with a suffix and a number of decimals. */
 export interface FigureFormat {
   divisor: number;
@@ -55,25 +57,18 @@ export function writeDifference(difference: number, format: FigureFormat): strin
 
 /** Writes a figure in full, with all its decimals up to six. */
 export function writeWhole(figure: number): string {
-  return written(figure, 0, 6);
+  const written = writeFixed(figure, 6);
+  return written.includes('.') ? written.replace(/\.?0+$/, '') : written;
 }
 
-const writeFixed = (figure: number, decimals: number) => written(figure, decimals, decimals);
-
-/** Making a formatter takes far longer than using it. */
-const formatters = new Map<number, Intl.NumberFormat>();
-
-function written(figure: number, least: number, most: number): string {
-  const key = least * 100 + most;
-  let formatter = formatters.get(key);
-  if (!formatter) {
-    formatter = new Intl.NumberFormat('en-GB', {
-      minimumFractionDigits: least,
-      maximumFractionDigits: most,
-      // What is rounded away leaves no sign behind: never -0.00.
-      signDisplay: 'negative',
-    });
-    formatters.set(key, formatter);
-  }
-  return formatter.format(figure).replace('-', minus);
+/**
+ * Writes a figure with so many decimals and with thousands marks. What is rounded to nothing leaves
+ * no sign behind: never -0.00. Halves are rounded away from zero by the decimal that is seen.
+ * (The platform's own formatter does the same, but takes longer to be made than a chart to be read.)
+ */
+function writeFixed(figure: number, decimals: number): string {
+  const [whole = '', rest] = new Big(Math.abs(figure)).toFixed(decimals).split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
+  const written = rest === undefined ? grouped : `${grouped}.${rest}`;
+  return figure < 0 && /[1-9]/.test(written) ? `${minus}${written}` : written;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { figureFormat, writeDifference, writeFigure } from './figures';
+import { figureFormat, writeDifference, writeFigure, writeNumber, writeWhole } from './figures';
 import { spreadLabels } from './placement';
 import { axisValues, valueAxis } from './scale';
 
@@ -16,6 +16,49 @@ it.each([
   const format = figureFormat(figure, whole);
   expect(writeFigure(figure, format)).toBe(wanted);
   expect(writeDifference(figure, format)).toBe(difference);
+});
+
+it.each([
+  [1.005, 2, '1.01'],
+  [-0.004, 2, '0.00'],
+  [-0.005, 2, '\u22120.01'],
+  [999.995, 2, '1,000.00'],
+  [-1234567.5, 0, '\u22121,234,568'],
+  [1e21, 0, '1,000,000,000,000,000,000,000'],
+  [0, 2, '0.00'],
+])('writes %d with %d decimals as people read it', (figure, decimals, wanted) => {
+  expect(writeNumber(figure, { divisor: 1, suffix: '', decimals })).toBe(wanted);
+});
+
+it.each([
+  [1157375, '1,157,375'],
+  [0.1 + 0.2, '0.3'],
+  [-12.5, '\u221212.5'],
+  [100, '100'],
+  [1e-9, '0'],
+  [1000.000001, '1,000.000001'],
+])('writes %d in full', (figure, wanted) => {
+  expect(writeWhole(figure)).toBe(wanted);
+});
+
+it('writes figures as the platform does', () => {
+  const format = (decimals: number) =>
+    new Intl.NumberFormat('en-GB', {
+      minimumFractionDigits: decimals,
+      maximumFractionDigits: decimals,
+      signDisplay: 'negative',
+    });
+  const formats = [0, 1, 2, 3].map(format);
+  fc.assert(
+    fc.property(
+      fc.double({ min: -1e12, max: 1e12, noNaN: true }),
+      fc.integer({ min: 0, max: 3 }),
+      (figure, decimals) => {
+        const wanted = formats[decimals]?.format(figure).replace('-', '\u2212');
+        expect(writeNumber(figure, { divisor: 1, suffix: '', decimals })).toBe(wanted);
+      },
+    ),
+  );
 });
 
 it('finds a round axis that holds every figure', () => {

@@ -1,17 +1,12 @@
-import { existsSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
 import express, { type Express, type RequestHandler, type Router } from 'express';
 import helmet from 'helmet';
-import sirv from 'sirv';
 import { settings } from '../settings';
 import { answerProblem } from './answerProblem';
 import { jsonBody } from './bodies';
+import { interfacePages } from './pages';
 import { notFound } from './refusals';
 import { sameSiteOnly } from './sameSite';
 import { shareFairly } from './share';
-
-/** The interface, built beside the server. */
-const pages = fileURLToPath(new URL('../web', import.meta.url));
 
 export interface Routes {
   /** what many readers ask for at once; answered together, or from memory */
@@ -39,9 +34,7 @@ export function makeApp({ reading, streaming, usual }: Routes): Express {
     ...usual,
     (_request, _response, next) => next(notFound('address')),
   );
-  app.use(pageHeaders);
-  if (existsSync(pages)) app.use(...interfacePages());
-  app.use(answerProblem);
+  app.use(pageHeaders, ...interfacePages(), answerProblem);
   return app;
 }
 
@@ -75,18 +68,3 @@ const dataOnly: RequestHandler = (_request, response, next) => {
   for (const [name, value] of Object.entries(dataHeaders)) response.setHeader(name, value);
   next();
 };
-
-/** Files are served as they were compressed when they were built; every other address is the page. */
-function interfacePages(): [RequestHandler] {
-  const serve = sirv(pages, {
-    ...{ single: true, brotli: true, gzip: true, etag: true },
-    setHeaders: (response, path) => {
-      const forGood = path.startsWith('/assets/');
-      response.setHeader(
-        'Cache-Control',
-        forGood ? 'public, max-age=31536000, immutable' : 'no-cache',
-      );
-    },
-  });
-  return [serve];
-}

@@ -1,4 +1,4 @@
-import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import { createApi, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import type {
   Chart,
   ChartFrames,
@@ -14,21 +14,8 @@ import type {
   SourceDetail,
   Understanding,
 } from '../../contract';
-import {
-  chartShape,
-  createdShape,
-  dashboardShape,
-  noteShape,
-  revisedShape,
-  sessionShape,
-  sharingShape,
-  sourceDetailShape,
-  wordsShape,
-} from '../../contract';
 import { type ChartDefinition, figuresAsked } from '../../core/chart';
-
-/** The header that a form of another site cannot add. */
-export const ownHeader = { 'X-Stand-Mark': '1' };
+import { checkedFetch, ownHeader } from './checkedFetch';
 
 const json = (method: string) => (url: string, body?: unknown) => ({ url, method, body });
 const post = json('POST');
@@ -40,13 +27,13 @@ export type NewNote = Pick<Note, 'day' | 'series' | 'text' | 'colour'>;
 /** All that the interface asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api', headers: ownHeader }),
+  baseQuery: checkedFetch,
   tagTypes: ['Session', 'Dashboards', 'Dashboard', 'Sharing', 'Sources', 'Frames'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => 'session',
-      responseSchema: sessionShape,
+      extraOptions: { shape: 'session' },
       providesTags: ['Session'],
     }),
     signIn: build.mutation<Session, { email: string; password: string }>({
@@ -66,12 +53,12 @@ export const api = createApi({
     }),
     dashboard: build.query<Dashboard, { id: number } | { link: string }>({
       query: (where) => ('link' in where ? `links/${where.link}` : `dashboards/${where.id}`),
-      responseSchema: dashboardShape,
+      extraOptions: { shape: 'dashboard' },
       providesTags: ['Dashboard'],
     }),
     makeDashboard: build.mutation<{ id: number }, { title: string; zone: string }>({
       query: (body) => post('dashboards', body),
-      responseSchema: createdShape,
+      extraOptions: { shape: 'created' },
       invalidatesTags: ['Dashboards'],
     }),
     renameDashboard: build.mutation<
@@ -79,7 +66,7 @@ export const api = createApi({
       { id: number; title: string; revision: number }
     >({
       query: ({ id, ...body }) => put(`dashboards/${id}`, body),
-      responseSchema: revisedShape,
+      extraOptions: { shape: 'revised' },
       invalidatesTags: ['Dashboards', 'Dashboard'],
     }),
     arrange: build.mutation<
@@ -87,7 +74,7 @@ export const api = createApi({
       { id: number; revision: number; places: { chartId: number; place: GridPlace | null }[] }
     >({
       query: ({ id, ...body }) => put(`dashboards/${id}/places`, body),
-      responseSchema: revisedShape,
+      extraOptions: { shape: 'revised' },
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),
     removeDashboard: build.mutation<unknown, number>({
@@ -101,7 +88,7 @@ export const api = createApi({
 
     sharing: build.query<Sharing, number>({
       query: (id) => `dashboards/${id}/sharing`,
-      responseSchema: sharingShape,
+      extraOptions: { shape: 'sharing' },
       providesTags: ['Sharing'],
     }),
     giveAccess: build.mutation<Sharing, { id: number; email: string; role: 'editor' | 'reader' }>({
@@ -123,14 +110,14 @@ export const api = createApi({
 
     chart: build.query<Chart, number>({
       query: (id) => `charts/${id}`,
-      responseSchema: chartShape,
+      extraOptions: { shape: 'chart' },
       keepUnusedDataFor: 0,
     }),
     makeChart: build.mutation<{ id: number }, { dashboardId: number; definition: ChartDefinition }>(
       {
         query: ({ dashboardId, definition }) =>
           post(`dashboards/${dashboardId}/charts`, { definition }),
-        responseSchema: createdShape,
+        extraOptions: { shape: 'created' },
         invalidatesTags: ['Dashboard', 'Dashboards'],
       },
     ),
@@ -139,7 +126,7 @@ export const api = createApi({
       { id: number; revision: number; definition: ChartDefinition }
     >({
       query: ({ id, ...body }) => put(`charts/${id}`, body),
-      responseSchema: revisedShape,
+      extraOptions: { shape: 'revised' },
       invalidatesTags: ['Dashboard', 'Dashboards', 'Frames'],
     }),
     removeChart: build.mutation<unknown, number>({
@@ -157,7 +144,10 @@ export const api = createApi({
     }),
     /** The figures of a definition as it stands on the bench; asked anew only when it asks for others. */
     benchFrames: build.query<ChartFrames, { chartId: number; definition: ChartDefinition }>({
-      query: ({ chartId, definition }) => post(`charts/${chartId}/frames`, { definition }),
+      query: ({ chartId, definition }) => ({
+        ...post(`charts/${chartId}/frames`, { definition }),
+        headers: ownHeader,
+      }),
       serializeQueryArgs: ({ queryArgs: { chartId, definition } }) =>
         `${chartId} ${figuresAsked(definition)}`,
       providesTags: ['Sources'],
@@ -165,12 +155,12 @@ export const api = createApi({
 
     writeNote: build.mutation<Note, NewNote & { chartId: number }>({
       query: ({ chartId, ...body }) => post(`charts/${chartId}/notes`, body),
-      responseSchema: noteShape,
+      extraOptions: { shape: 'note' },
       invalidatesTags: ['Dashboard'],
     }),
     changeNote: build.mutation<Note, NewNote & { id: number; revision: number }>({
       query: ({ id, ...body }) => put(`notes/${id}`, body),
-      responseSchema: noteShape,
+      extraOptions: { shape: 'note' },
       invalidatesTags: ['Dashboard'],
     }),
     removeNote: build.mutation<unknown, number>({
@@ -185,12 +175,12 @@ export const api = createApi({
     sources: build.query<Source[], void>({ query: () => 'sources', providesTags: ['Sources'] }),
     source: build.query<SourceDetail, number>({
       query: (id) => `sources/${id}`,
-      responseSchema: sourceDetailShape,
+      extraOptions: { shape: 'source' },
       providesTags: ['Sources'],
     }),
     words: build.query<string[], { sourceId: number; column: string }>({
       query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
-      responseSchema: wordsShape,
+      extraOptions: { shape: 'words' },
       providesTags: ['Sources'],
     }),
     understand: build.mutation<Understanding, { uploadId: string; form: FileForm }>({

@@ -1,5 +1,5 @@
 import type { BringInStep, FileForm, ProblemBody, Upload } from '../../contract';
-import { ownHeader } from './api';
+import { ownHeader } from './checkedFetch';
 
 /**
  * Sends a file to the server.

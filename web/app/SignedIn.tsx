@@ -1,4 +1,4 @@
-import { Spin } from 'antd';
+import { Suspense } from 'react';
 import { Outlet } from 'react-router';
 import { api, sayProblem } from '../api';
 import { SignInPage } from '../people';
@@ -6,7 +6,11 @@ import { SignInPage } from '../people';
 /** The pages of those who are signed in; others sign in first and then go on where they wanted. */
 export function SignedIn() {
   const { data: session, error, isLoading } = api.useSessionQuery();
-  if (isLoading) return <Spin fullscreen description="Opening" />;
+  if (isLoading) return null;
   if (error) return <p className="page problem">{sayProblem(error)}</p>;
-  return session?.person ? <Outlet /> : <SignInPage demo={session?.demo ?? false} />;
+  return (
+    <Suspense fallback={null}>
+      {session?.person ? <Outlet /> : <SignInPage demo={session?.demo ?? false} />}
+    </Suspense>
+  );
 }

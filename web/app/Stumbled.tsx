@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { isRouteErrorResponse, Link, useRouteError } from 'react-router';
 import { Empty, Wordmark } from '../look';
 
@@ -18,8 +17,8 @@ export function Stumbled() {
               ? 'It may have been removed, or the address is not whole.'
               : 'What was saved is safe. Load the page again; if the error stays, tell whoever runs Stand Mark.'}
           </p>
-          <Link to="/">
-            <Button type="primary">To the dashboards</Button>
+          <Link to="/" className="button primary">
+            To the dashboards
           </Link>
         </Empty>
       </main>

@@ -2,19 +2,26 @@ import { createBrowserRouter } from 'react-router';
 import { BenchPage } from '../bench';
 import { DashboardPage, DashboardsPage, SharedPage } from '../dashboard';
 import { BringInPage, SourcePage, SourcesPage } from '../sources';
+import { loadBench, loadDashboard, loadSession, loadShared } from './loaders';
 import { SignedIn } from './SignedIn';
 import { Stumbled } from './Stumbled';
 
 /** Every address of the interface. */
 export const router = createBrowserRouter([
-  { path: '/shared/:token', element: <SharedPage />, errorElement: <Stumbled /> },
   {
+    path: '/shared/:token',
+    loader: loadShared,
+    element: <SharedPage />,
+    errorElement: <Stumbled />,
+  },
+  {
+    loader: loadSession,
     element: <SignedIn />,
     errorElement: <Stumbled />,
     children: [
       { path: '/', element: <DashboardsPage /> },
-      { path: '/dashboards/:id', element: <DashboardPage /> },
-      { path: '/dashboards/:id/charts/:chartId', element: <BenchPage /> },
+      { path: '/dashboards/:id', loader: loadDashboard, element: <DashboardPage /> },
+      { path: '/dashboards/:id/charts/:chartId', loader: loadBench, element: <BenchPage /> },
       { path: '/sources', element: <SourcesPage /> },
       { path: '/sources/new', element: <BringInPage /> },
       { path: '/sources/:id', element: <SourcePage /> },

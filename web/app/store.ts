@@ -7,5 +7,7 @@ import { benchSlice } from '../bench';
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, bench: benchSlice.reducer },
   middleware: (defaults) => defaults().concat(api.middleware),
+  // What has arrived is shown at once, not with the next frame.
+  enhancers: (defaults) => defaults({ autoBatch: { type: 'tick' } }),
 });
 setupListeners(store.dispatch);

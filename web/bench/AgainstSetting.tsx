@@ -8,7 +8,7 @@ import {
   withMark,
 } from '../../core/chart';
 import { api } from '../api';
-import { SelectField } from '../look';
+import { SelectField } from '../controls';
 import { Phrase } from './Phrase';
 import { useChange } from './useBench';
 

@@ -1,9 +1,10 @@
-import { Button } from 'antd';
-import { useEffect, useState } from 'react';
+import './bench.css';
+import { Suspense, useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { ChartDefinition } from '../../core/chart';
 import { api, sayProblem } from '../api';
+import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
 import { newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
@@ -14,13 +15,20 @@ import { SaveLine } from './SaveLine';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { useAutosave, useBenchState } from './useBench';
+import { Button } from '../look';
 
 /** Building one chart. */
 export function BenchPage() {
+  return (
+    <Controls>
+      <OpenBench />
+    </Controls>
+  );
+}
+
+function OpenBench() {
   const { id, chartId } = useParams();
-  const { data: chart, error } = api.useChartQuery(Number(chartId), {
-    refetchOnMountOrArgChange: true,
-  });
+  const { data: chart, error } = api.useChartQuery(Number(chartId));
   const { chartId: onBench } = useBenchState();
   const dispatch = useDispatch();
   useEffect(() => {
@@ -112,9 +120,11 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
           />
         </div>
       </main>
-      {draft && (
-        <NoteEditor draft={draft} reading={reading ?? undefined} onClose={() => setDraft(null)} />
-      )}
+      <Suspense fallback={null}>
+        {draft && (
+          <NoteEditor draft={draft} reading={reading ?? undefined} onClose={() => setDraft(null)} />
+        )}
+      </Suspense>
     </>
   );
 }
@@ -137,12 +147,7 @@ function PlaceButton({ dashboardId, chartId }: { dashboardId: number; chartId: n
     await navigate(`/dashboards/${dashboardId}`);
   };
   return (
-    <Button
-      type="primary"
-      loading={arranging.isLoading}
-      disabled={!dashboard}
-      onClick={() => void go()}
-    >
+    <Button primary busy={arranging.isLoading} disabled={!dashboard} onClick={() => void go()}>
       {own?.place === null ? 'Place on dashboard' : 'To the dashboard'}
     </Button>
   );

@@ -1,7 +1,7 @@
 import { draftSeries, type SeriesDefinition } from '../../core/chart';
 import { type Aggregate, aggregates } from '../../core/frame';
 import { api } from '../api';
-import { SelectField } from '../look';
+import { SelectField } from '../controls';
 import { NameField } from './fields';
 
 export const aggregateWords: Record<Aggregate, string> = {

@@ -1,6 +1,7 @@
-import { Button, Modal } from 'antd';
+import { Modal } from 'antd';
 import { useDispatch } from 'react-redux';
 import { benchActions, type SaveState } from './benchSlice';
+import { Button } from '../look';
 
 const time = (at: number) =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -34,7 +35,7 @@ export function SaveLine({ save }: { save: SaveState }) {
             <Button key="theirs" onClick={() => dispatch(benchActions.theirsTaken())}>
               Take theirs
             </Button>,
-            <Button key="mine" type="primary" onClick={() => dispatch(benchActions.mineKept())}>
+            <Button key="mine" primary onClick={() => dispatch(benchActions.mineKept())}>
               Keep mine
             </Button>,
           ]}

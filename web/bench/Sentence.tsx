@@ -5,7 +5,7 @@ import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { writeDay } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
-import { SelectField } from '../look';
+import { SelectField } from '../controls';
 import { AgainstSetting } from './AgainstSetting';
 import { FiguresFields } from './FiguresFields';
 import { Phrase } from './Phrase';

@@ -1,4 +1,3 @@
-import { Dropdown } from 'antd';
 import { useDispatch } from 'react-redux';
 import {
   type ChartDefinition,
@@ -14,7 +13,9 @@ import {
 import { writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { api } from '../api';
-import { SelectField, StrokeSample, useUndo } from '../look';
+import { SelectField } from '../controls';
+import { StrokeSample, toastUndo } from '../look';
+import { AddMenu } from './AddMenu';
 import { possibleMarks } from './AgainstSetting';
 import { benchActions } from './benchSlice';
 import { ColourField } from './fields';
@@ -80,21 +81,11 @@ export function SeriesRows({
       title="Series"
       empty="No series yet: add one from a source."
       add={
-        <Dropdown
-          trigger={['click']}
-          menu={{
-            items:
-              sources?.map(({ id, name }) => ({
-                key: id,
-                label: `from ${name}`,
-                onClick: () => add(id),
-              })) ?? [],
-          }}
-        >
-          <button type="button" className="act">
-            Add
-          </button>
-        </Dropdown>
+        <AddMenu
+          items={
+            sources?.map(({ id, name }) => ({ label: `from ${name}`, add: () => add(id) })) ?? []
+          }
+        />
       }
     >
       {rows}
@@ -130,7 +121,6 @@ function foundWords(
 function SeriesSettings({ chart, series }: { chart: ChartDefinition; series: SeriesDefinition }) {
   const change = useChange();
   const dispatch = useDispatch();
-  const sayRemoved = useUndo();
   const set = (more: Partial<SeriesDefinition>) =>
     change((before) => ({
       ...before,
@@ -138,7 +128,7 @@ function SeriesSettings({ chart, series }: { chart: ChartDefinition; series: Ser
     }));
   const remove = () => {
     change((before) => withoutSeries(before, series.id));
-    sayRemoved(`${series.name} removed.`, () => dispatch(benchActions.undone()));
+    toastUndo(`${series.name} removed.`, () => dispatch(benchActions.undone()));
   };
   const hold = (against: string) =>
     change((before) =>

@@ -1,6 +1,7 @@
 import { Input } from 'antd';
 import { type Colour, colours } from '../../core/chart';
-import { SelectField, StrokeSample } from '../look';
+import { SelectField } from '../controls';
+import { StrokeSample } from '../look';
 
 interface ColourFieldProps {
   value: Colour | null;

@@ -1,2 +1,8 @@
-export { BenchPage } from './BenchPage';
+import { lazy } from 'react';
+
 export { benchSlice } from './benchSlice';
+
+/** Loaded when a chart is built. */
+export const BenchPage = lazy(() =>
+  import('./BenchPage').then(({ BenchPage: page }) => ({ default: page })),
+);

@@ -7,7 +7,8 @@ import type {
   YardstickDefinition,
 } from '../../core/chart';
 import { figuresCaught, type Reading } from '../../core/reading';
-import { SelectField, useUndo } from '../look';
+import { SelectField } from '../controls';
+import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { ColourField, NameField } from './fields';
 import { useChange } from './useBench';
@@ -18,7 +19,6 @@ type Part = 'yardsticks' | 'colourRules' | 'standouts';
 function usePart<K extends Part>(part: K, id: string) {
   const change = useChange();
   const dispatch = useDispatch();
-  const sayRemoved = useUndo();
   type Item = ChartDefinition[K][number];
   const put = (next: (items: Item[]) => Item[]) =>
     change((before) => ({ ...before, [part]: next(before[part] as Item[]) }));
@@ -33,7 +33,7 @@ function usePart<K extends Part>(part: K, id: string) {
       }),
     remove: (name: string) => {
       put((items) => items.filter((each) => each.id !== id));
-      sayRemoved(`${name} removed.`, () => dispatch(benchActions.undone()));
+      toastUndo(`${name} removed.`, () => dispatch(benchActions.undone()));
     },
   };
 }

@@ -1,4 +1,3 @@
-import { Input } from 'antd';
 import { useState } from 'react';
 
 /** A dashboard's title, which its editors can change. */
@@ -17,15 +16,18 @@ export function BoardTitle({
   if (draft !== null)
     return (
       <div className="board-title">
-        <Input
+        <input
+          className="input"
           value={draft}
           aria-label="Title of the dashboard"
           maxLength={160}
           autoFocus
           onChange={(event) => setDraft(event.target.value)}
-          onPressEnter={finish}
           onBlur={finish}
-          onKeyDown={(event) => event.key === 'Escape' && setDraft(null)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') finish();
+            if (event.key === 'Escape') setDraft(null);
+          }}
         />
       </div>
     );

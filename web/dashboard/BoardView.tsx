@@ -1,10 +1,13 @@
-import { type ReactNode, useCallback, useState } from 'react';
+import './dashboard.css';
+import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
-import { newNote, type NoteDraft, NoteEditor, NotesList } from '../notes';
+import { newNote, type NoteDraft, NoteEditor } from '../notes';
+import type { NoteSpot } from '../plot';
 import { Board } from './Board';
 import { ChartSheet } from './ChartSheet';
+import { NotesColumn } from './NotesColumn';
 
 interface BoardViewProps {
   dashboard: Dashboard;
@@ -14,9 +17,12 @@ interface BoardViewProps {
   arranging: boolean;
   onArrange: (places: { chartId: number; place: GridPlace }[]) => void;
   title?: ReactNode;
+  /** what else can be done with a chart; one function that stays the same */
   acts?: (chart: PlacedChart) => ReactNode;
   whenEmpty: ReactNode;
 }
+
+const noNotes: readonly Note[] = [];
 
 /** A dashboard as everybody sees it: where things stand in a line, the charts, the notes beside. */
 export function BoardView(props: BoardViewProps) {
@@ -30,10 +36,23 @@ export function BoardView(props: BoardViewProps) {
       setReadings((before) => ({ ...before, [chartId]: reading })),
     [],
   );
-  const placed = dashboard.charts.filter(({ place }) => place !== null);
-  const edit = (note: Note) =>
-    setDraft({ chartId: note.chartId, day: note.day, series: note.series, note });
-  const open = (note: Note) => (editable ? edit(note) : setOpened(note.id));
+  const write = useCallback(
+    (chartId: number, spot: NoteSpot) => setDraft(newNote(chartId, spot)),
+    [],
+  );
+  const edit = useCallback(
+    (note: Note) => setDraft({ chartId: note.chartId, day: note.day, series: note.series, note }),
+    [],
+  );
+  const open = useCallback(
+    (note: Note) => (editable ? edit(note) : setOpened(note.id)),
+    [editable, edit],
+  );
+  const placed = useMemo(
+    () => dashboard.charts.filter(({ place }) => place !== null),
+    [dashboard.charts],
+  );
+  const notesOf = useMemo(() => byChart(dashboard.notes), [dashboard.notes]);
   const notes = dashboard.notes.filter(({ chartId }) => placed.some(({ id }) => id === chartId));
   return (
     <>
@@ -52,54 +71,42 @@ export function BoardView(props: BoardViewProps) {
               <ChartSheet
                 chart={chart}
                 link={link}
-                notes={notesShown ? notes.filter(({ chartId }) => chartId === chart.id) : []}
+                notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
-                onWriteNote={
-                  editable ? (chartId, spot) => setDraft(newNote(chartId, spot)) : undefined
-                }
+                onWriteNote={editable ? write : undefined}
                 onOpenNote={open}
-                acts={acts?.(chart)}
+                acts={acts}
               />
             )}
           </Board>
-          <aside className="notes-column" aria-label="Notes">
-            <header className="row">
-              <h3>Notes</h3>
-              <button type="button" className="act" onClick={() => setNotesShown(!notesShown)}>
-                {notesShown ? 'Hide' : `Show ${notes.length}`}
-              </button>
-            </header>
-            {notesShown && (
-              <>
-                <NotesList
-                  notes={
-                    opened
-                      ? [...notes].sort((a, b) => Number(b.id === opened) - Number(a.id === opened))
-                      : notes
-                  }
-                  readings={readings}
-                  onEdit={editable ? edit : undefined}
-                />
-                {notes.length === 0 && (
-                  <p className="quiet small">
-                    No notes yet.
-                    {editable && ' Click a point or a date on a chart to write the first.'}
-                  </p>
-                )}
-              </>
-            )}
-          </aside>
+          <NotesColumn
+            notes={notes}
+            readings={readings}
+            shown={notesShown}
+            onShow={setNotesShown}
+            first={opened}
+            onEdit={editable ? edit : undefined}
+          />
         </div>
       )}
-      {draft && (
-        <NoteEditor
-          draft={draft}
-          reading={readings[draft.chartId]}
-          onClose={() => setDraft(null)}
-        />
-      )}
+      <Suspense fallback={null}>
+        {draft && (
+          <NoteEditor
+            key={`${draft.chartId} ${draft.day} ${draft.note?.id}`}
+            draft={draft}
+            reading={readings[draft.chartId]}
+            onClose={() => setDraft(null)}
+          />
+        )}
+      </Suspense>
     </>
   );
+}
+
+function byChart(notes: readonly Note[]): Map<number, Note[]> {
+  const found = new Map<number, Note[]>();
+  for (const note of notes) found.set(note.chartId, [...(found.get(note.chartId) ?? []), note]);
+  return found;
 }
 
 /** What the first compared charts say, in the order in which they are read. */

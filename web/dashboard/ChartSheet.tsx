@@ -1,8 +1,8 @@
-import { Drawer } from 'antd';
-import { type ReactNode, useEffect, useState } from 'react';
+import { memo, type ReactNode, useEffect, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { sayProblem } from '../api';
+import { SidePanel } from '../look';
 import { Chart, FiguresTable, type NoteSpot, useChartReading } from '../plot';
 
 interface ChartSheetProps {
@@ -12,12 +12,12 @@ interface ChartSheetProps {
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
-  /** what else can be done with the chart */
-  acts?: ReactNode;
+  /** what else can be done with the chart; the same function for all charts */
+  acts?: (chart: ChartOnBoard) => ReactNode;
 }
 
-/** One chart on its white sheet, with its title and a line that says what is drawn. */
-export function ChartSheet({
+/** One chart on its white sheet; it is drawn anew only when something of its own has changed. */
+export const ChartSheet = memo(function ChartSheet({
   chart,
   link,
   notes,
@@ -59,7 +59,7 @@ export function ChartSheet({
           >
             Figures
           </button>
-          {acts}
+          {acts?.(chart)}
         </div>
       </header>
       {error && <p className="problem">{sayProblem(error)}</p>}
@@ -83,22 +83,17 @@ export function ChartSheet({
           />
         )}
       </div>
-      {reading && (
-        <Drawer
-          open={figures}
-          onClose={() => setFigures(false)}
-          title={`Figures of ${reading.title}`}
-          size={760}
-        >
+      {reading && figures && (
+        <SidePanel title={`Figures of ${reading.title}`} onClose={() => setFigures(false)}>
           <p className="quiet">{reading.standing}</p>
           {reading.remarks.map((remark) => (
             <p key={remark} className="quiet small">
               {remark}
             </p>
           ))}
-          <FiguresTable reading={reading} height={560} />
-        </Drawer>
+          <FiguresTable reading={reading} />
+        </SidePanel>
       )}
     </article>
   );
-}
+});

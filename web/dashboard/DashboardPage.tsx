@@ -1,23 +1,25 @@
-import { Alert, App, Button, Dropdown } from 'antd';
-import { useState } from 'react';
+import './dashboard.css';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
 import { api, problemOf, sayProblem } from '../api';
-import { Empty, useUndo } from '../look';
+import { Button, Empty, Menu, toast, toastUndo } from '../look';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
 import { BoardTitle } from './BoardTitle';
-import { NewChart } from './NewChart';
 import { placeBelow } from './places';
-import { ShareDialog } from './ShareDialog';
+
+const ShareDialog = lazy(() =>
+  import('./ShareDialog').then(({ ShareDialog: dialog }) => ({ default: dialog })),
+);
+const NewChart = lazy(() =>
+  import('./NewChart').then(({ NewChart: dialog }) => ({ default: dialog })),
+);
 
 /** A dashboard, for those with an account. */
 export function DashboardPage() {
   const id = Number(useParams().id);
-  const { data: dashboard, error } = api.useDashboardQuery(
-    { id },
-    { refetchOnMountOrArgChange: true, refetchOnFocus: true },
-  );
+  const { data: dashboard, error } = api.useDashboardQuery({ id }, { refetchOnFocus: true });
   if (error)
     return (
       <>
@@ -47,29 +49,25 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
         {editable && (
           <>
             <Button onClick={() => setAdding(true)}>New chart</Button>
-            <Button
-              onClick={() => setArranging(!arranging)}
-              type={arranging ? 'primary' : 'default'}
-            >
+            <Button onClick={() => setArranging(!arranging)} primary={arranging}>
               {arranging ? 'Done arranging' : 'Arrange'}
             </Button>
           </>
         )}
         {role === 'owner' && (
-          <Button type={arranging ? 'default' : 'primary'} onClick={() => setSharing(true)}>
+          <Button primary={!arranging} onClick={() => setSharing(true)}>
             Share
           </Button>
         )}
       </TopBar>
       <main className="page">
         {conflict && (
-          <Alert
-            className="banner"
-            type="warning"
-            showIcon={false}
-            title={conflict}
-            closable={{ onClose: dismiss }}
-          />
+          <div className="problem banner row" role="alert">
+            <p className="grow">{conflict}</p>
+            <button type="button" className="act" onClick={dismiss}>
+              Close
+            </button>
+          </div>
         )}
         <BoardView
           dashboard={dashboard}
@@ -83,7 +81,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
             editable ? (
               <Empty title="No chart yet">
                 <p>Draw the first chart from a source of yours, then place it here.</p>
-                <Button type="primary" onClick={() => setAdding(true)}>
+                <Button primary onClick={() => setAdding(true)}>
                   New chart
                 </Button>
               </Empty>
@@ -119,8 +117,10 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
           </section>
         )}
       </main>
-      {sharing && <ShareDialog dashboardId={id} onClose={() => setSharing(false)} />}
-      {adding && <NewChart dashboardId={id} onClose={() => setAdding(false)} />}
+      <Suspense fallback={null}>
+        {sharing && <ShareDialog dashboardId={id} onClose={() => setSharing(false)} />}
+        {adding && <NewChart dashboardId={id} onClose={() => setAdding(false)} />}
+      </Suspense>
     </>
   );
 }
@@ -146,42 +146,38 @@ function useArrange(dashboard: Dashboard) {
 
 function useRename({ id, revision, title }: Dashboard) {
   const [rename] = api.useRenameDashboardMutation();
-  const { message } = App.useApp();
   return (next: string) => {
     if (next.trim() === title || !next.trim()) return;
     rename({ id, revision, title: next })
       .unwrap()
-      .catch((error: unknown) => void message.error(sayProblem(error)));
+      .catch((error: unknown) => toast(sayProblem(error)));
   };
 }
 
 /** What an editor can do with a chart on a dashboard. */
-function useChartActs(dashboard: Dashboard) {
+function useChartActs({ id: dashboardId }: Dashboard) {
   const navigate = useNavigate();
   const [remove] = api.useRemoveChartMutation();
   const [restore] = api.useRestoreChartMutation();
-  const sayRemoved = useUndo();
-  const take = async ({ id, definition }: PlacedChart) => {
-    await remove(id).unwrap();
-    sayRemoved(`“${definition.title}” removed.`, () => void restore(id));
-  };
-  return (chart: PlacedChart) => (
-    <Dropdown
-      trigger={['click']}
-      menu={{
-        items: [
-          {
-            key: 'bench',
-            label: 'Open on the bench',
-            onClick: () => void navigate(`/dashboards/${dashboard.id}/charts/${chart.id}`),
-          },
-          { key: 'remove', label: 'Remove', onClick: () => void take(chart) },
-        ],
-      }}
-    >
-      <button type="button" className="act" aria-label={`Change ${chart.definition.title}`}>
-        Change
-      </button>
-    </Dropdown>
+  return useCallback(
+    ({ id, definition: { title } }: PlacedChart) => {
+      const take = async () => {
+        await remove(id).unwrap();
+        toastUndo(`“${title}” removed.`, () => void restore(id));
+      };
+      const toBench = () => void navigate(`/dashboards/${dashboardId}/charts/${id}`);
+      return (
+        <Menu
+          label={`Change ${title}`}
+          items={[
+            { label: 'Open on the bench', act: toBench },
+            { label: 'Remove', act: () => void take() },
+          ]}
+        >
+          Change
+        </Menu>
+      );
+    },
+    [dashboardId, navigate, remove, restore],
   );
 }

@@ -1,11 +1,15 @@
-import { Button, Input, Modal } from 'antd';
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import './dashboard.css';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import { api, sayProblem } from '../api';
-import { Empty, useUndo } from '../look';
+import { Button, Empty, toastUndo } from '../look';
 import { TopBar } from '../people';
 
 const roleWords = { owner: 'yours', editor: 'you may edit', reader: 'you may read' };
+
+const NewDashboard = lazy(() =>
+  import('./NewDashboard').then(({ NewDashboard: dialog }) => ({ default: dialog })),
+);
 
 /** All dashboards of a person. */
 export function DashboardsPage() {
@@ -15,15 +19,14 @@ export function DashboardsPage() {
   const [naming, setNaming] = useState(false);
   const [remove] = api.useRemoveDashboardMutation();
   const [restore] = api.useRestoreDashboardMutation();
-  const sayRemoved = useUndo();
   const take = async (id: number, title: string) => {
     await remove(id).unwrap();
-    sayRemoved(`“${title}” removed.`, () => void restore(id));
+    toastUndo(`“${title}” removed.`, () => void restore(id));
   };
   return (
     <>
       <TopBar>
-        <Button type="primary" onClick={() => setNaming(true)}>
+        <Button primary onClick={() => setNaming(true)}>
           New dashboard
         </Button>
       </TopBar>
@@ -42,8 +45,8 @@ export function DashboardsPage() {
                 Bring in a file with your figures first, or make a dashboard and fill it as you go.
               </p>
               <div className="row">
-                <Link to="/sources/new">
-                  <Button type="primary">Bring in figures</Button>
+                <Link to="/sources/new" className="button primary">
+                  Bring in figures
                 </Link>
                 <Button onClick={() => setNaming(true)}>New dashboard</Button>
               </div>
@@ -86,40 +89,9 @@ export function DashboardsPage() {
           </ul>
         )}
       </main>
-      {naming && <NewDashboard onClose={() => setNaming(false)} />}
+      <Suspense fallback={null}>
+        {naming && <NewDashboard onClose={() => setNaming(false)} />}
+      </Suspense>
     </>
-  );
-}
-
-function NewDashboard({ onClose }: { onClose: () => void }) {
-  const [title, setTitle] = useState('');
-  const [make, making] = api.useMakeDashboardMutation();
-  const navigate = useNavigate();
-  const create = async () => {
-    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-    const { id } = await make({ title, zone }).unwrap();
-    await navigate(`/dashboards/${id}`);
-  };
-  return (
-    <Modal
-      open
-      title="New dashboard"
-      okText="Make it"
-      onCancel={onClose}
-      onOk={() => void create()}
-      okButtonProps={{ disabled: !title.trim(), loading: making.isLoading }}
-    >
-      <label className="field">
-        <span>Title</span>
-        <Input
-          value={title}
-          onChange={(event) => setTitle(event.target.value)}
-          maxLength={160}
-          autoFocus
-          onPressEnter={() => title.trim() && void create()}
-        />
-      </label>
-      {making.error && <p className="problem">{sayProblem(making.error)}</p>}
-    </Modal>
   );
 }

@@ -1,9 +1,10 @@
-import { Button, Modal } from 'antd';
+import { Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, sayProblem } from '../api';
 import { draftChart } from '../../core/chart';
-import { SelectField } from '../look';
+import { Controls, SelectField } from '../controls';
+import { Button } from '../look';
 
 /** Chooses the source of a new chart, and opens the bench with a first draft of it. */
 export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClose: () => void }) {
@@ -20,37 +21,34 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
     await navigate(`/dashboards/${dashboardId}/charts/${id}`);
   };
   return (
-    <Modal
-      open
-      title="New chart"
-      onCancel={onClose}
-      footer={
-        <Button
-          type="primary"
-          disabled={!source}
-          loading={making.isLoading}
-          onClick={() => void draft()}
-        >
-          Draw it
-        </Button>
-      }
-    >
-      {sources?.length === 0 ? (
-        <p>
-          There are no figures yet. <Link to="/sources/new">Bring in a file</Link> first.
-        </p>
-      ) : (
-        <SelectField
-          label="Drawn from"
-          value={source?.id ?? null}
-          onChange={setChosen}
-          options={sources?.map(({ id, name, rows }) => ({
-            value: id,
-            label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
-          }))}
-        />
-      )}
-      {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
-    </Modal>
+    <Controls>
+      <Modal
+        open
+        title="New chart"
+        onCancel={onClose}
+        footer={
+          <Button primary disabled={!source} busy={making.isLoading} onClick={() => void draft()}>
+            Draw it
+          </Button>
+        }
+      >
+        {sources?.length === 0 ? (
+          <p>
+            There are no figures yet. <Link to="/sources/new">Bring in a file</Link> first.
+          </p>
+        ) : (
+          <SelectField
+            label="Drawn from"
+            value={source?.id ?? null}
+            onChange={setChosen}
+            options={sources?.map(({ id, name, rows }) => ({
+              value: id,
+              label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
+            }))}
+          />
+        )}
+        {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
+      </Modal>
+    </Controls>
   );
 }

@@ -1,7 +1,9 @@
-import { App, Button, Input, Modal, Select } from 'antd';
+import { Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { Sharing } from '../../contract';
 import { api, sayProblem } from '../api';
+import { Controls } from '../controls';
+import { Button, toast } from '../look';
 
 /** Who may see a dashboard, and the links by which anybody can. */
 export function ShareDialog({
@@ -15,11 +17,14 @@ export function ShareDialog({
     refetchOnMountOrArgChange: true,
   });
   return (
-    <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
-      {error && <p className="problem">{sayProblem(error)}</p>}
-      {sharing && <PeoplePart dashboardId={dashboardId} people={sharing.people} />}
-      {sharing && <LinksPart dashboardId={dashboardId} links={sharing.links} />}
-    </Modal>
+    <Controls>
+      {' '}
+      <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
+        {error && <p className="problem">{sayProblem(error)}</p>}
+        {sharing && <PeoplePart dashboardId={dashboardId} people={sharing.people} />}
+        {sharing && <LinksPart dashboardId={dashboardId} links={sharing.links} />}
+      </Modal>
+    </Controls>
   );
 }
 
@@ -63,7 +68,7 @@ function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Shar
                   type="button"
                   className="act"
                   onClick={() => void take({ id: dashboardId, personId: person.id })}
-                  aria-label={`Take access from ${person.name}`}
+                  aria-label={`Take back access from ${person.name}`}
                 >
                   Take back
                 </button>
@@ -92,7 +97,7 @@ function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Shar
           className="share-role"
           options={roleChoices}
         />
-        <Button htmlType="submit" type="primary" loading={giving.isLoading}>
+        <Button type="submit" primary busy={giving.isLoading}>
           Give access
         </Button>
       </form>
@@ -110,10 +115,9 @@ const address = (token: string) => `${window.location.origin}/shared/${token}`;
 function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing['links'] }) {
   const [make, making] = api.useMakeLinkMutation();
   const [takeBack] = api.useTakeLinkBackMutation();
-  const { message } = App.useApp();
   const copy = async (token: string) => {
     await navigator.clipboard.writeText(address(token));
-    message.success('Link copied.');
+    toast('Link copied.');
   };
   return (
     <section className="share-part" aria-label="Links">
@@ -138,15 +142,14 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
                 type="button"
                 className="act"
                 onClick={() => void takeBack({ id: dashboardId, linkId: id })}
-                aria-label="Take the link back"
               >
-                Take back
+                Take the link back
               </button>
             </span>
           </li>
         ))}
       </ul>
-      <Button onClick={() => void make(dashboardId)} loading={making.isLoading}>
+      <Button onClick={() => void make(dashboardId)} busy={making.isLoading}>
         Make a link
       </Button>
     </section>

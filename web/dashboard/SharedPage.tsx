@@ -6,10 +6,7 @@ import { BoardView, EmptyForReaders } from './BoardView';
 /** A dashboard as the holder of a link sees it: to read, and nothing else. */
 export function SharedPage() {
   const link = useParams().token ?? '';
-  const { data: dashboard, error } = api.useDashboardQuery(
-    { link },
-    { refetchOnMountOrArgChange: true, refetchOnFocus: true },
-  );
+  const { data: dashboard, error } = api.useDashboardQuery({ link }, { refetchOnFocus: true });
   return (
     <>
       <header className="top-bar">

@@ -1,8 +1,10 @@
-export { greyed, page, shades } from './colours';
+export { Button } from './Button';
+export { greyed, lettered, page, shades } from './colours';
 export { Empty } from './Empty';
+export { Menu, type MenuItem } from './Menu';
 export { Pennant } from './Pennant';
-export { SelectField } from './SelectField';
+export { ScrollTable } from './ScrollTable';
+export { SidePanel } from './SidePanel';
 export { StrokeSample } from './StrokeSample';
-export { theme } from './theme';
-export { useUndo } from './useUndo';
+export { toast, Toasts, toastUndo } from './Toasts';
 export { Wordmark } from './Wordmark';

@@ -1,20 +1,13 @@
-import { Button, DatePicker, Input, Modal, Select } from 'antd';
+import './notes.css';
+import { DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { type Note, noteColours } from '../../contract';
-import { formatDay } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { api, problemOf, sayProblem } from '../api';
-import { shades } from '../look';
-
-/** A note that is being written or changed. */
-export interface NoteDraft {
-  chartId: number;
-  day: string;
-  series: string | null;
-  /** the note that is changed; null for a new one */
-  note: Note | null;
-}
+import { Controls } from '../controls';
+import { Button, shades } from '../look';
+import type { NoteDraft } from './newNote';
 
 interface NoteEditorProps {
   draft: NoteDraft;
@@ -52,97 +45,93 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
   };
 
   return (
-    <Modal
-      open
-      title={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
-      onCancel={onClose}
-      footer={[
-        <Button key="cancel" onClick={onClose}>
-          Cancel
-        </Button>,
-        <Button
-          key="save"
-          type="primary"
-          loading={writing.isLoading || changing.isLoading}
-          onClick={() => void save()}
-        >
-          {theirs ? 'Keep mine' : 'Save the note'}
-        </Button>,
-      ]}
-    >
-      <div className="fields">
-        <label className="field">
-          <span>What happened, and why</span>
-          <Input.TextArea
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            autoSize={{ minRows: 3 }}
-            maxLength={2000}
-            autoFocus
-          />
-        </label>
-        <div className="row note-fields">
+    <Controls>
+      <aside
+        className="note-editor"
+        role="dialog"
+        aria-label={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
+        onKeyDown={(event) => event.key === 'Escape' && onClose()}
+      >
+        <h2>{draft.note ? `Note ${draft.note.number}` : 'Write a note'}</h2>
+        <div className="fields">
           <label className="field">
-            <span>Stands on</span>
-            <DatePicker
-              value={dayjs(day)}
-              allowClear={false}
-              format="D MMM YYYY"
-              aria-label="Stands on"
-              onChange={(value) => value && setDay(value.format('YYYY-MM-DD'))}
+            <span>What happened, and why</span>
+            <Input.TextArea
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              autoSize={{ minRows: 3 }}
+              maxLength={2000}
+              autoFocus
             />
           </label>
-          <label className="field grow">
-            <span>Speaks of</span>
-            <Select
-              value={series ?? ''}
-              aria-label="Speaks of"
-              onChange={(value) => setSeries(value || null)}
-              options={[
-                { value: '', label: 'the date itself' },
-                ...(reading?.series ?? []).map(({ id, name }) => ({ value: id, label: name })),
-              ]}
-            />
-          </label>
-        </div>
-        <div className="field" role="radiogroup" aria-label="Pennant colour">
-          <span>Pennant</span>
-          <div className="row">
-            {noteColours.map((each) => (
-              <button
-                key={each}
-                type="button"
-                role="radio"
-                aria-checked={colour === each}
-                aria-label={each}
-                className="swatch"
-                style={{ background: shades[each] }}
-                onClick={() => setColour(each)}
+          <div className="row note-fields">
+            <label className="field">
+              <span>Stands on</span>
+              <DatePicker
+                value={dayjs(day)}
+                allowClear={false}
+                format="D MMM YYYY"
+                aria-label="Stands on"
+                onChange={(value) => value && setDay(value.format('YYYY-MM-DD'))}
               />
-            ))}
+            </label>
+            <label className="field grow">
+              <span>Speaks of</span>
+              <Select
+                value={series ?? ''}
+                aria-label="Speaks of"
+                onChange={(value) => setSeries(value || null)}
+                options={[
+                  { value: '', label: 'the date itself' },
+                  ...(reading?.series ?? []).map(({ id, name }) => ({ value: id, label: name })),
+                ]}
+              />
+            </label>
           </div>
+          <div className="field" role="radiogroup" aria-label="Pennant colour">
+            <span>Pennant</span>
+            <div className="row">
+              {noteColours.map((each) => (
+                <button
+                  key={each}
+                  type="button"
+                  role="radio"
+                  aria-checked={colour === each}
+                  aria-label={each}
+                  className="swatch"
+                  style={{ background: shades[each] }}
+                  onClick={() => setColour(each)}
+                />
+              ))}
+            </div>
+          </div>
+          {problem && (
+            <div className="problem" role="alert">
+              {problem}
+              {theirs && (
+                <>
+                  <p>
+                    It now reads: “{theirs.text}” ({theirs.author})
+                  </p>
+                  <button type="button" className="act" onClick={() => setText(theirs.text)}>
+                    Take theirs
+                  </button>
+                </>
+              )}
+            </div>
+          )}
         </div>
-        {problem && (
-          <div className="problem" role="alert">
-            {problem}
-            {theirs && (
-              <>
-                <p>
-                  It now reads: “{theirs.text}” ({theirs.author})
-                </p>
-                <button type="button" className="act" onClick={() => setText(theirs.text)}>
-                  Take theirs
-                </button>
-              </>
-            )}
-          </div>
-        )}
-      </div>
-    </Modal>
+        <div className="row note-editor-acts">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button
+            primary
+            busy={writing.isLoading || changing.isLoading}
+            onClick={() => void save()}
+          >
+            {theirs ? 'Keep mine' : 'Save the note'}
+          </Button>
+        </div>
+      </aside>
+    </Controls>
   );
-}
-
-/** A new note where the reader pointed. */
-export function newNote(chartId: number, spot: { day: number; series: string | null }): NoteDraft {
-  return { chartId, day: formatDay(spot.day), series: spot.series, note: null };
 }

@@ -1,10 +1,11 @@
+import './notes.css';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
 import { placeNote } from '../../core/notes';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
-import { Pennant, useUndo } from '../look';
+import { Pennant, toastUndo } from '../look';
 
 interface NotesListProps {
   notes: readonly Note[];
@@ -18,10 +19,9 @@ interface NotesListProps {
 export function NotesList({ notes, readings, onEdit }: NotesListProps) {
   const [remove] = api.useRemoveNoteMutation();
   const [restore] = api.useRestoreNoteMutation();
-  const sayRemoved = useUndo();
   const take = async (note: Note) => {
     await remove(note.id).unwrap();
-    sayRemoved(`Note ${note.number} removed.`, () => void restore(note.id));
+    toastUndo(`Note ${note.number} removed.`, () => void restore(note.id));
   };
   return (
     <ul className="notes-list">

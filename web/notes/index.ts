@@ -1,2 +1,9 @@
-export { newNote, type NoteDraft, NoteEditor } from './NoteEditor';
+import { lazy } from 'react';
+
+export { newNote, type NoteDraft } from './newNote';
 export { NotesList } from './NotesList';
+
+/** Loaded when a note is written. */
+export const NoteEditor = lazy(() =>
+  import('./NoteEditor').then(({ NoteEditor: editor }) => ({ default: editor })),
+);

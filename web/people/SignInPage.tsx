@@ -1,10 +1,10 @@
-import { Button, Input } from 'antd';
+import './people.css';
 import { type FormEvent, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { ValidationError } from 'yup';
 import { type Session, signInBody, signUpBody } from '../../contract';
 import { api, sayProblem } from '../api';
-import { Wordmark } from '../look';
+import { Button, Wordmark } from '../look';
 import { Levelled } from './Levelled';
 
 /** Signing in, making an account, and one click into the demo. */
@@ -62,16 +62,17 @@ export function SignInPage({ demo }: { demo: boolean }) {
           {making && (
             <label className="field">
               <span>Your name</span>
-              <Input {...field('name', 'text', 'name')} />
+              <input className="input" {...field('name', 'text', 'name')} />
             </label>
           )}
           <label className="field">
             <span>E-mail</span>
-            <Input {...field('email', 'email', 'username')} />
+            <input className="input" {...field('email', 'email', 'username')} />
           </label>
           <label className="field">
             <span>Password</span>
-            <Input
+            <input
+              className="input"
               {...field('password', 'password', making ? 'new-password' : 'current-password')}
             />
           </label>
@@ -80,12 +81,7 @@ export function SignInPage({ demo }: { demo: boolean }) {
               {problem}
             </p>
           )}
-          <Button
-            type="primary"
-            htmlType="submit"
-            loading={signingIn.isLoading || signingUp.isLoading}
-            block
-          >
+          <Button primary type="submit" busy={signingIn.isLoading || signingUp.isLoading}>
             {making ? 'Make the account' : 'Sign in'}
           </Button>
           <button type="button" className="act" onClick={() => setMaking(!making)}>

@@ -1,9 +1,9 @@
-import { Dropdown } from 'antd';
+import './people.css';
 import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, NavLink } from 'react-router';
 import { api } from '../api';
-import { Wordmark } from '../look';
+import { Menu, Wordmark } from '../look';
 
 interface TopBarProps {
   /** the way here, the last entry being this page */
@@ -40,19 +40,15 @@ export function TopBar({ trail = [], children }: TopBarProps) {
             </NavLink>
             <NavLink to="/sources">Sources</NavLink>
           </nav>
-          <Dropdown
-            trigger={['click']}
-            menu={{
-              items: [
-                { key: 'who', label: session.person.email, disabled: true },
-                { key: 'leave', label: 'Sign out', onClick: () => void leave() },
-              ],
-            }}
+          <Menu
+            className="plain who"
+            items={[
+              { label: session.person.email },
+              { label: 'Sign out', act: () => void leave() },
+            ]}
           >
-            <button type="button" className="plain who">
-              {session.person.name}
-            </button>
-          </Dropdown>
+            {session.person.name}
+          </Menu>
         </>
       )}
     </header>

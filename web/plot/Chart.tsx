@@ -1,3 +1,4 @@
+import './plot.css';
 import { useId, useMemo, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';

@@ -1,4 +1,3 @@
-import { Tooltip } from 'antd';
 import type { Note } from '../../contract';
 import type { Drawing } from './drawing';
 import { toX } from './geometry';
@@ -44,18 +43,19 @@ export function EndLabels({ drawing, highlight, onToggle, onOpenNote }: EndLabel
       })}
       {flown.map(({ note, day, level, turned }) =>
         note ? (
-          <Tooltip key={note.id} title={note.text}>
-            <button
-              type="button"
-              className="pennant-button"
-              style={{
-                left: toX(geometry, day) - (turned ? 24 : 0),
-                top: geometry.top - level * flownRow - 17,
-              }}
-              aria-label={`Note ${note.number}: ${note.text}`}
-              onClick={() => onOpenNote?.(note)}
-            />
-          </Tooltip>
+          <button
+            key={note.id}
+            type="button"
+            className="pennant-button"
+            style={{
+              left: toX(geometry, day) - (turned ? 24 : 0),
+              top: geometry.top - level * flownRow - 21,
+            }}
+            aria-label={`Note ${note.number}: ${note.text}`}
+            onClick={() => onOpenNote?.(note)}
+          >
+            <span className={turned ? 'pennant-text turned' : 'pennant-text'}>{note.text}</span>
+          </button>
         ) : null,
       )}
     </>

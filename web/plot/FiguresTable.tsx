@@ -1,55 +1,63 @@
-import { Table } from 'antd';
+import { useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { figureRows } from './figureRows';
+import { ScrollTable } from '../look';
+import { type FigureRow, figureRows } from './figureRows';
 
-interface PeriodRow {
-  key: number;
-  place: number;
-  label: string;
-  open: boolean;
-}
+/** Nobody reads more at once; the rest come when they are asked for. */
+const mostAtFirst = 400;
 
 /** The figures behind a chart as a table that scrolls, the latest period first. */
-export function FiguresTable({ reading, height }: { reading: Reading; height: number }) {
+export function FiguresTable({ reading, height }: { reading: Reading; height?: number }) {
+  const [all, setAll] = useState(false);
   const rows = figureRows(reading, 'wide');
-  const columns = rows.map((row) => ({
-    title: row.name,
-    key: row.key,
-    align: row.kind === 'rule' ? ('left' as const) : ('right' as const),
-    render: (_: unknown, { place }: PeriodRow) => {
-      const cell = row.cells[place];
-      const judged = row.kind === 'difference' && cell?.judgement === 'off' ? 'off' : '';
-      return (
-        <span className={judged} title={cell?.full}>
-          {row.kind === 'rule' ? cell?.full : cell?.text}
-        </span>
-      );
-    },
-  }));
-  const data: PeriodRow[] = reading.periods
-    .map(({ label, open }, place) => ({ key: place, place, label, open }))
-    .reverse();
   const unit = suffixWords[reading.format.suffix];
+  const periods = reading.periods.map((period, place) => ({ ...period, place })).reverse();
+  const shown = all ? periods : periods.slice(0, mostAtFirst);
   return (
-    <Table
-      size="small"
-      className="figures-table"
-      dataSource={data}
-      pagination={false}
-      scroll={{ y: height, x: 'max-content' }}
-      virtual={data.length > 200}
-      aria-label={`Figures of ${reading.title}${unit ? `, ${unit}` : ''}`}
-      columns={[
-        {
-          title: 'Period',
-          key: 'period',
-          fixed: 'left' as const,
-          width: 150,
-          render: (_: unknown, { label, open }: PeriodRow) => (open ? `${label}, open` : label),
-        },
-        ...columns.map((column) => ({ ...column, width: 130 })),
-      ]}
-    />
+    <>
+      <ScrollTable
+        label={`Figures of ${reading.title}${unit ? `, ${unit}` : ''}`}
+        height={height}
+        head={
+          <>
+            <th scope="col">Period</th>
+            {rows.map(({ key, name, kind }) => (
+              <th key={key} scope="col" className={kind === 'rule' ? '' : 'figure'}>
+                {name}
+              </th>
+            ))}
+          </>
+        }
+      >
+        {shown.map(({ start, label, open, place }) => (
+          <tr key={start}>
+            <th scope="row">
+              {label}
+              {open && <span className="quiet">, open</span>}
+            </th>
+            {rows.map((row) => (
+              <FigureCell key={row.key} row={row} place={place} />
+            ))}
+          </tr>
+        ))}
+      </ScrollTable>
+      {shown.length < periods.length && (
+        <button type="button" className="act" onClick={() => setAll(true)}>
+          Show all {periods.length.toLocaleString('en-GB')} periods
+        </button>
+      )}
+    </>
+  );
+}
+
+function FigureCell({ row: { kind, cells }, place }: { row: FigureRow; place: number }) {
+  const cell = cells[place];
+  if (kind === 'rule') return <td>{cell?.full}</td>;
+  const off = kind === 'difference' && cell?.judgement === 'off';
+  return (
+    <td className="figure" title={cell?.full}>
+      {off ? <span className="off-cell">{cell.text}</span> : cell?.text}
+    </td>
   );
 }

@@ -1,6 +1,7 @@
-import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
 import type { Drawing } from './drawing';
 import type { Measure } from './geometry';
+import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */
 export function useSize(
@@ -10,7 +11,13 @@ export function useSize(
   useLayoutEffect(() => {
     const node = element.current;
     if (!node) return;
-    const read = () => setSize({ width: node.clientWidth, height: node.clientHeight });
+    const read = () => {
+      const { clientWidth: width, clientHeight: height } = node;
+      // The same size must stay the same object: whatever hangs on it is made anew otherwise.
+      setSize((before) =>
+        before?.width === width && before.height === height ? before : { width, height },
+      );
+    };
     read();
     const observer = new ResizeObserver(read);
     observer.observe(node);
@@ -28,32 +35,40 @@ export const measureText: Measure = (text, size, weight) => {
   return canvas.measureText(text).width * 0.95;
 };
 
-const library = () => import('plotly.js-basic-dist-min');
+/** Pictures that wait to be drawn, each in its element. */
+const waiting = new Map<HTMLDivElement, Drawing>();
 
-/** Draws with Plotly into an element, anew whenever the drawing changes. */
+/**
+ * Draws what waits in one go, once all that has arrived by now is laid out: between single pictures
+ * the browser would paint the whole page again.
+ */
+function drawSoon(node: HTMLDivElement, drawing: Drawing) {
+  if (waiting.size === 0) setTimeout(() => void drawWaiting(), 0);
+  waiting.set(node, drawing);
+}
+
+async function drawWaiting() {
+  const library = await loadLibrary();
+  const pictures = [...waiting];
+  waiting.clear();
+  for (const [node, { data, layout }] of pictures) {
+    await library.react(node, data, layout, { staticPlot: true, displayModeBar: false });
+    node.dataset.drawn = 'true';
+  }
+}
+
+/** Draws into an element, anew whenever the drawing changes. */
 export function usePlotly(element: RefObject<HTMLDivElement | null>, drawing: Drawing | null) {
-  const drawn = useRef(false);
   useEffect(() => {
-    let gone = false;
     const node = element.current;
     if (!node || !drawing) return;
-    void library().then(async (plotly) => {
-      if (gone) return;
-      await plotly.react(node, drawing.data, drawing.layout, {
-        staticPlot: true,
-        displayModeBar: false,
-      });
-      drawn.current = true;
-      node.dataset.drawn = 'true';
-    });
-    return () => {
-      gone = true;
-    };
+    drawSoon(node, drawing);
+    return () => void waiting.delete(node);
   }, [element, drawing]);
   useEffect(() => {
     const node = element.current;
     return () => {
-      if (node && drawn.current) void library().then((plotly) => plotly.purge(node));
+      if (node?.dataset.drawn) void loadLibrary().then((library) => library.purge(node));
     };
   }, [element]);
 }

@@ -1,11 +1,14 @@
-import { Button, Progress } from 'antd';
+import './sources.css';
+import { Progress } from 'antd';
 import { type DragEvent, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { useNavigate, useParams } from 'react-router';
 import { bringInLimits, type FileForm, type Understanding, type Upload } from '../../contract';
 import { api, bringIn, sayProblem, uploadFile } from '../api';
+import { Controls } from '../controls';
 import { TopBar } from '../people';
 import { UnderstandingForm } from './UnderstandingForm';
+import { Button } from '../look';
 
 /** Long work that is under way. */
 interface Work {
@@ -19,6 +22,14 @@ type Tell = (share: number | null, doing?: string) => void;
 
 /** Brings a file in: drop it, see how it was understood, correct it, store it. */
 export function BringInPage() {
+  return (
+    <Controls>
+      <BringIn />
+    </Controls>
+  );
+}
+
+function BringIn() {
   const again = Number(useParams().id) || null;
   const { data: source } = api.useSourceQuery(again ?? 0, { skip: again === null });
   const [upload, setUpload] = useState<Upload | null>(null);
@@ -186,7 +197,7 @@ function DropZone({ onFile }: { onFile: (file: File) => void }) {
           event.target.value = '';
         }}
       />
-      <Button type="primary" onClick={() => input.current?.click()}>
+      <Button primary onClick={() => input.current?.click()}>
         Choose a file
       </Button>
     </div>

@@ -1,6 +1,10 @@
-import { Button, Table } from 'antd';
+import './sources.css';
 import { Link, useParams } from 'react-router';
+import type { SourceDetail } from '../../contract';
+import { parseDay } from '../../core/calendar';
+import { writeDay, writeWhole } from '../../core/labels';
 import { api, sayProblem } from '../api';
+import { ScrollTable } from '../look';
 import { TopBar } from '../people';
 import { formWords } from './formWords';
 
@@ -23,8 +27,8 @@ export function SourcePage() {
     <>
       <TopBar trail={trail}>
         {source.own && (
-          <Link to={`/sources/${id}/again`}>
-            <Button type="primary">Bring in again</Button>
+          <Link to={`/sources/${id}/again`} className="button primary">
+            Bring in again
           </Link>
         )}
       </TopBar>
@@ -39,29 +43,28 @@ export function SourcePage() {
           </div>
         </div>
         <div className="sheet">
-          <Table
-            size="small"
-            rowKey="key"
-            pagination={false}
-            scroll={{ x: 'max-content' }}
-            dataSource={source.preview.map((cells, key) => ({ key, cells }))}
-            columns={source.columns.map(({ name, kind, words, datePattern }, place) => ({
-              key: name,
-              title: (
-                <span className="column-head">
-                  {name}
-                  <span className="quiet small">
-                    {kindWords[kind]}
-                    {kind === 'text' && `, ${words}${words >= 1000 ? ' or more' : ''} different`}
-                    {datePattern && `, ${datePattern}`}
-                  </span>
-                </span>
-              ),
-              align: kind === 'number' ? ('right' as const) : ('left' as const),
-              render: (_: unknown, { cells }: { cells: (string | null)[] }) =>
-                cells[place] ?? <span className="quiet">missing</span>,
-            }))}
-          />
+          <ScrollTable
+            label={`The first rows of ${source.name}`}
+            head={source.columns.map((column) => (
+              <th
+                key={column.name}
+                scope="col"
+                className={column.kind === 'number' ? 'figure' : ''}
+              >
+                <ColumnHead {...column} />
+              </th>
+            ))}
+          >
+            {source.preview.map((cells, row) => (
+              <tr key={row}>
+                {source.columns.map(({ name, kind }, place) => (
+                  <td key={name} className={kind === 'number' ? 'figure' : ''}>
+                    <Cell text={cells[place] ?? null} kind={kind} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </ScrollTable>
         </div>
         <div className="two-columns">
           <section>
@@ -111,4 +114,25 @@ export function SourcePage() {
       </main>
     </>
   );
+}
+
+function ColumnHead({ name, kind, words, datePattern }: SourceDetail['columns'][number]) {
+  return (
+    <span className="column-head">
+      {name}
+      <span className="quiet small">
+        {kindWords[kind]}
+        {kind === 'text' && `, ${words}${words >= 1000 ? ' or more' : ''} different`}
+        {datePattern && `, ${datePattern}`}
+      </span>
+    </span>
+  );
+}
+
+/** A cell as it is kept: figures with their thousands marks, days as people write them. */
+function Cell({ text, kind }: { text: string | null; kind: keyof typeof kindWords }) {
+  if (text === null) return <span className="quiet">missing</span>;
+  if (kind === 'number') return writeWhole(Number(text));
+  const day = kind === 'date' ? parseDay(text) : null;
+  return day === null ? text : writeDay(day);
 }

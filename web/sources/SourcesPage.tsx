@@ -1,7 +1,7 @@
-import { Button } from 'antd';
+import './sources.css';
 import { Link } from 'react-router';
 import { api, sayProblem } from '../api';
-import { Empty, useUndo } from '../look';
+import { Empty, toastUndo } from '../look';
 import { TopBar } from '../people';
 
 /** All sources a person may draw from. */
@@ -11,17 +11,16 @@ export function SourcesPage() {
   });
   const [remove, removing] = api.useRemoveSourceMutation();
   const [restore] = api.useRestoreSourceMutation();
-  const sayRemoved = useUndo();
   const take = async (id: number, name: string) => {
     await remove(id).unwrap();
-    sayRemoved(`“${name}” removed.`, () => void restore(id));
+    toastUndo(`“${name}” removed.`, () => void restore(id));
   };
   const problem = error ?? removing.error;
   return (
     <>
       <TopBar>
-        <Link to="/sources/new">
-          <Button type="primary">Bring in figures</Button>
+        <Link to="/sources/new" className="button primary">
+          Bring in figures
         </Link>
       </TopBar>
       <main className="page slim">
@@ -46,8 +45,8 @@ export function SourcesPage() {
                 Bring in a CSV file: one row a day, or a month, with a column of dates and at least
                 one of figures.
               </p>
-              <Link to="/sources/new">
-                <Button type="primary">Bring in figures</Button>
+              <Link to="/sources/new" className="button primary">
+                Bring in figures
               </Link>
             </Empty>
           </div>

@@ -1,9 +1,10 @@
-import { Button, Input, Select, Table } from 'antd';
+import { Input, Select, Table } from 'antd';
 import { type FileForm, type SourceDetail, type Understanding, type Upload } from '../../contract';
 import { decimalMarks, delimiters, encodings } from '../../contract';
 import { datePatterns } from '../../core/calendar';
-import { SelectField } from '../look';
+import { SelectField } from '../controls';
 import { delimiterWords, encodingWords, markWords } from './formWords';
+import { Button } from '../look';
 
 interface UnderstandingFormProps {
   upload: Upload;
@@ -63,11 +64,7 @@ export function UnderstandingForm(props: UnderstandingFormProps) {
           <Button onClick={onAnother} disabled={busy}>
             Another file
           </Button>
-          <Button
-            type="primary"
-            onClick={onStore}
-            disabled={busy || !dated || (!before && !name.trim())}
-          >
+          <Button primary onClick={onStore} disabled={busy || !dated || (!before && !name.trim())}>
             Bring in {rows.toLocaleString('en-GB')} rows
           </Button>
         </div>

@@ -1,3 +1,12 @@
-export { BringInPage } from './BringInPage';
-export { SourcePage } from './SourcePage';
-export { SourcesPage } from './SourcesPage';
+import { lazy } from 'react';
+
+/** Pages that authors open; whoever reads a dashboard does not load them. */
+export const BringInPage = lazy(() =>
+  import('./BringInPage').then(({ BringInPage: page }) => ({ default: page })),
+);
+export const SourcePage = lazy(() =>
+  import('./SourcePage').then(({ SourcePage: page }) => ({ default: page })),
+);
+export const SourcesPage = lazy(() =>
+  import('./SourcesPage').then(({ SourcesPage: page }) => ({ default: page })),
+);

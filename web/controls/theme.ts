@@ -1,5 +1,5 @@
 import type { ThemeConfig } from 'antd';
-import { page } from './colours';
+import { page } from '../look';
 
 /** Ant Design under our own look: small radii, hairlines, one accent, no shadow but on what floats. */
 export const theme: ThemeConfig = {

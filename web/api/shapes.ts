@@ -1,0 +1,24 @@
+import {
+  chartShape,
+  createdShape,
+  dashboardShape,
+  noteShape,
+  revisedShape,
+  sessionShape,
+  sharingShape,
+  sourceDetailShape,
+  wordsShape,
+} from '../../contract';
+
+/** What the server's answers must look like, by the name that the questions give. */
+export const shapes = {
+  chart: chartShape,
+  created: createdShape,
+  dashboard: dashboardShape,
+  note: noteShape,
+  revised: revisedShape,
+  session: sessionShape,
+  sharing: sharingShape,
+  source: sourceDetailShape,
+  words: wordsShape,
+};

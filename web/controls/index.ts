@@ -1,0 +1,2 @@
+export { Controls } from './Controls';
+export { SelectField } from './SelectField';
