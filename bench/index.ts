@@ -1,7 +1,10 @@
+import { measureChanges } from './changes';
+import { measureFiles } from './files';
 import { measurePages } from './pages';
 import { measureReaders } from './readers';
 import { isWithin, type Measured, sayMeasured } from './report';
 import { measureRows } from './rows';
+import { measureSteps } from './steps';
 
 /*
  * Ratios of our work to peers measured in the same run, so that a slower machine changes neither.
@@ -9,8 +12,11 @@ import { measureRows } from './rows';
  */
 const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   rows: measureRows,
+  files: measureFiles,
+  steps: measureSteps,
   readers: measureReaders,
   pages: measurePages,
+  changes: measureChanges,
 };
 const [only] = process.argv.slice(2);
 const measured: Measured[] = [];

@@ -1,3 +1,4 @@
+export { csvRows } from './csvRows';
 export { deliveryRoutes } from './deliveryRoutes';
 export { factsColumn, factsTable, wordsTable } from './facts';
 export { sourceRoutes } from './routes';

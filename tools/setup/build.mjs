@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
 
-const sources = ['core', 'contract', 'server', 'web', 'demo'];
+const sources = ['core', 'contract', 'server', 'web', 'demo', 'bench'];
 const files = ['package-lock.json', 'vite.config.ts', 'vite.server.config.ts', 'tsconfig.json'];
 
 /** Builds interface and server into dist/ when anything they are made from has changed. */

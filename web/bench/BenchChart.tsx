@@ -1,17 +1,15 @@
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import { suffixWords } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
 import {
   Chart,
-  drawChart,
   FiguresStrip,
   FiguresTable,
-  measureText,
   narrowestColumn,
   type NoteSpot,
-  useSize,
+  useDrawing,
 } from '../plot';
 
 /** The names of the figures' rows need this much beside the plot, in pixels. */
@@ -36,17 +34,10 @@ export function BenchChart({
   onOpenNote,
 }: BenchChartProps) {
   const room = useRef<HTMLDivElement>(null);
-  const size = useSize(room);
+  const drawing = useDrawing(room, reading, { highlight, notes, roomAtLeft });
+  const geometry = drawing?.geometry;
   const [pointed, setPointed] = useState<number | null>(null);
   const [asTable, setAsTable] = useState<boolean | null>(null);
-  const geometry = useMemo(
-    () =>
-      reading && size && reading.periods.length > 0
-        ? drawChart(reading, { ...size, highlight: null, notes, roomAtLeft, measure: measureText })
-            .geometry
-        : null,
-    [reading, size, notes],
-  );
   const columnWidth =
     geometry && reading
       ? (geometry.width - geometry.left - geometry.right) / reading.periods.length
@@ -64,12 +55,11 @@ export function BenchChart({
         {reading && reading.periods.length > 0 && (
           <Chart
             reading={reading}
-            notes={notes}
+            drawing={drawing}
             highlight={highlight}
             onHighlight={onHighlight}
             onWriteNote={onWriteNote}
             onOpenNote={onOpenNote}
-            roomAtLeft={roomAtLeft}
             onPoint={setPointed}
           />
         )}

@@ -1,14 +1,15 @@
 import './bench.css';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
+import type { Note } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
 import { newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
-import { type NoteSpot, useReadingOf } from '../plot';
+import { type NoteSpot, useLastReading, useReadingOf } from '../plot';
 import { benchActions } from './benchSlice';
 import { BenchChart } from './BenchChart';
 import { SaveLine } from './SaveLine';
@@ -57,18 +58,24 @@ function OpenBench() {
   );
 }
 
+const noNotes: readonly Note[] = [];
+
 function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number }) {
   const bench = useBenchState();
   const definition = bench.definition as ChartDefinition;
   const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
-  const { data: figures, error } = api.useBenchFramesQuery({ chartId, definition });
-  const reading = useReadingOf(definition, figures);
+  const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
+  const reading = useLastReading(useReadingOf(definition, figures));
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
   useAutosave();
   useUndoKeys();
-  const notes = (dashboard?.notes ?? []).filter((note) => note.chartId === chartId);
+  const allNotes = dashboard?.notes;
+  const notes = useMemo(
+    () => (allNotes ?? []).filter((note) => note.chartId === chartId),
+    [allNotes, chartId],
+  );
   const write = (spot: NoteSpot) => setDraft(newNote(chartId, spot));
   const trail = [
     { label: dashboard?.title ?? 'Dashboard', to: `/dashboards/${dashboardId}` },
@@ -103,7 +110,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         <div className="sheet bench-sheet">
           <BenchChart
             reading={reading}
-            notes={notesShown ? notes : []}
+            notes={notesShown ? notes : noNotes}
             highlight={bench.highlight}
             onHighlight={(series) => dispatch(benchActions.highlighted(series))}
             onWriteNote={write}

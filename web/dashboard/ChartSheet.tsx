@@ -1,9 +1,9 @@
-import { memo, type ReactNode, useEffect, useState } from 'react';
+import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { sayProblem } from '../api';
 import { SidePanel } from '../look';
-import { Chart, FiguresTable, type NoteSpot, useChartReading } from '../plot';
+import { Chart, FiguresTable, type NoteSpot, useChartReading, useDrawing } from '../plot';
 
 interface ChartSheetProps {
   chart: ChartOnBoard;
@@ -29,6 +29,8 @@ export const ChartSheet = memo(function ChartSheet({
   const { reading, problems, error } = useChartReading(chart, link);
   const [highlight, setHighlight] = useState<string | null>(null);
   const [figures, setFigures] = useState(false);
+  const room = useRef<HTMLDivElement>(null);
+  const drawing = useDrawing(room, reading, { highlight, notes });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
@@ -68,14 +70,14 @@ export const ChartSheet = memo(function ChartSheet({
           {sentence}
         </p>
       ))}
-      <div className="chart-room">
+      <div ref={room} className="chart-room">
         {reading && reading.periods.length === 0 && (
           <p className="quiet nothing">No figures yet.</p>
         )}
         {reading && (
           <Chart
             reading={reading}
-            notes={notes}
+            drawing={drawing}
             highlight={highlight}
             onHighlight={setHighlight}
             onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}

@@ -1,13 +1,13 @@
 import './plot.css';
-import { useId, useMemo, useRef, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { Crosshair } from './Crosshair';
-import { drawChart } from './drawing';
+import type { Drawing } from './drawing';
 import { EndLabels } from './EndLabels';
 import { dayAt, periodAt } from './geometry';
 import { seriesAt } from './seriesAt';
-import { measureText, usePlotly, useSize } from './usePlot';
+import { usePlotly } from './usePlot';
 
 /** Where a note is to be anchored. */
 export interface NoteSpot {
@@ -17,11 +17,10 @@ export interface NoteSpot {
 
 interface ChartProps {
   reading: Reading;
-  notes: readonly Note[];
+  /** the reading as it is drawn; null while there is no room for it */
+  drawing: Drawing | null;
   highlight: string | null;
   onHighlight: (series: string | null) => void;
-  /** the least room at the left of the plot, in pixels */
-  roomAtLeft?: number;
   /** missing for those who may not write notes */
   onWriteNote?: (spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
@@ -42,20 +41,12 @@ interface Pointed {
 
 /** A chart with its crosshair; it fills the element it stands in. */
 export function Chart(props: ChartProps) {
-  const { reading, notes, highlight, roomAtLeft, onHighlight } = props;
+  const { reading, drawing, highlight, onHighlight } = props;
   const { onWriteNote, onOpenNote, onPoint } = props;
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
-  const size = useSize(frame);
   const summary = useId();
   const [at, setAt] = useState<Pointed | null>(null);
-  const drawing = useMemo(
-    () =>
-      size && size.width > 60 && size.height > 60 && reading.periods.length > 0
-        ? drawChart(reading, { ...size, highlight, notes, roomAtLeft, measure: measureText })
-        : null,
-    [reading, size, highlight, notes, roomAtLeft],
-  );
   usePlotly(plot, drawing);
 
   const point = (next: Pointed | null) => {

@@ -1,6 +1,8 @@
 import { writeFigure, writeWhole } from '../../core/labels';
-import { offWord, type Reading, type ReadSeries } from '../../core/reading';
+import type { Reading, ReadSeries } from '../../core/reading';
 import { page, shades, StrokeSample } from '../look';
+import { colourAt, sayDifference, sayOff } from './atPeriod';
+import { CompactReadOut } from './CompactReadOut';
 import { type Geometry, toX, toY } from './geometry';
 
 interface CrosshairProps {
@@ -15,11 +17,12 @@ interface CrosshairProps {
   onWriteNote?: () => void;
 }
 
-const cardWidths = { compact: 178, usual: 236 };
+const cardWidth = 236;
+/** In narrower charts the card would cover what it speaks of. */
 const compactBelow = 640;
 const mostRows = 12;
 
-/** The line at a period, a dot on each series, and a card with all values there. */
+/** The line at a period, a dot on each series, and all values there: in a card, where there is room. */
 export function Crosshair({
   reading,
   geometry,
@@ -38,7 +41,6 @@ export function Crosshair({
     .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0));
   const missing = reading.series.filter(({ figures }) => figures[period] === null);
   const compact = geometry.width < compactBelow;
-  const cardWidth = compact ? cardWidths.compact : cardWidths.usual;
   const toLeft = x + 14 + cardWidth > geometry.width;
   return (
     <>
@@ -64,8 +66,18 @@ export function Crosshair({
           />
         ))}
       </svg>
+      {compact && (
+        <CompactReadOut
+          reading={reading}
+          geometry={geometry}
+          period={period}
+          valued={valued}
+          highlight={highlight}
+          onWriteNote={held ? onWriteNote : undefined}
+        />
+      )}
       <div
-        className={`crosshair-card${held ? ' held' : ''}${compact ? ' compact' : ''}`}
+        className={compact ? 'visually-hidden' : `crosshair-card${held ? ' held' : ''}`}
         style={{ left: toLeft ? Math.max(0, x - 14 - cardWidth) : x + 14, width: cardWidth, top }}
         role="status"
       >
@@ -85,7 +97,7 @@ export function Crosshair({
         {valued.length > mostRows && (
           <p className="quiet small">and {valued.length - mostRows} more</p>
         )}
-        {missing.length > 0 && !compact && (
+        {missing.length > 0 && (
           <p className="quiet small">
             No figure:{' '}
             {missing
@@ -94,7 +106,7 @@ export function Crosshair({
               .join(', ')}
           </p>
         )}
-        {held && onWriteNote && (
+        {held && onWriteNote && !compact && (
           <button type="button" className="act" onClick={onWriteNote}>
             Write a note here
           </button>
@@ -113,32 +125,20 @@ interface ValueRowProps {
 
 function ValueRow({ series, reading, period, strong }: ValueRowProps) {
   const figure = series.figures[period] ?? 0;
-  const { comparison } = series;
-  const difference = comparison?.differences[period] ?? null;
-  const judgement = comparison?.judgements[period];
+  const difference = sayDifference(series, reading, period);
+  const judgement = series.comparison?.judgements[period];
   const colour = colourAt(series, reading.periods[period]?.middle ?? 0);
   return (
     <div className={strong ? 'crosshair-row strong' : 'crosshair-row'}>
       <StrokeSample stroke={{ ...series.stroke, colour }} />
       <span className="crosshair-name">{series.name}</span>
       <span title={writeWhole(figure)}>{writeFigure(figure, reading.format)}</span>
-      {comparison && difference !== null && (
+      {difference && (
         <span className={`crosshair-difference ${judgement ?? ''}`}>
-          {difference === 0
-            ? `exactly on ${comparison.markName}`
-            : `${writeFigure(Math.abs(difference), reading.format)} ${difference < 0 ? 'under' : 'over'} ${comparison.markName}`}
-          {judgement === 'off' &&
-            `, ${offWord(comparison.good) === 'under' ? 'short of' : 'beyond'} the mark`}
+          {difference}
+          {sayOff(series, period)}
         </span>
       )}
     </div>
-  );
-}
-
-/** The colour a series wears at a period. */
-function colourAt(series: ReadSeries, middle: number) {
-  const piece = series.pieces.find(({ x, judgement }) => judgement === 'off' && x.includes(middle));
-  return (
-    (piece ?? series.pieces.find(({ x }) => x.includes(middle)))?.colour ?? series.stroke.colour
   );
 }

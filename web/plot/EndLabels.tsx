@@ -15,9 +15,11 @@ export function EndLabels({ drawing, highlight, onToggle, onOpenNote }: EndLabel
   const { geometry, endLabels, flown } = drawing;
   return (
     <>
-      {endLabels.map(({ series, text, colour, top, strong }) => {
+      {endLabels.map(({ series, text, colour, top, height, strong }) => {
         const style = {
           top,
+          height,
+          lineHeight: `${height}px`,
           left: geometry.width - geometry.right + 8,
           width: geometry.right - 10,
           color: colour,

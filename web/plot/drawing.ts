@@ -2,7 +2,7 @@ import type { Layout, PlotData } from 'plotly.js';
 import type { Note } from '../../contract';
 import { axisFormat, axisValues, spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { greyed, page, shades } from '../look';
+import { lettered, page } from '../look';
 import { type Geometry, type Measure, toY } from './geometry';
 import { lineTraces } from './lines';
 import {
@@ -24,6 +24,7 @@ export interface EndLabel {
   text: string;
   colour: string;
   top: number;
+  height: number;
   strong: boolean;
 }
 
@@ -48,7 +49,8 @@ export interface DrawingOptions {
   measure: Measure;
 }
 
-const endLabelHeight = 16;
+/** Names at the ends are pressed too: WCAG 2.2 asks for targets of 24 pixels. */
+const endLabelHeights = { roomy: 24, dense: 16 };
 /** Narrower or lower than this, scales shrink to hairlines and labels say less. */
 const compactBelow = { width: 640, height: 300 };
 
@@ -168,15 +170,19 @@ function endTexts(reading: Reading): { series: ReadSeries | null; text: string; 
 
 function endLabels(reading: Reading, geometry: Geometry, highlight: string | null): EndLabel[] {
   const texts = endTexts(reading);
+  const column = geometry.height - geometry.bottom + 8;
+  const { roomy, dense } = endLabelHeights;
+  const height = texts.length * roomy <= column ? roomy : dense;
   const centres = spreadLabels(
-    texts.map(({ value }) => ({ wanted: toY(geometry, value), height: endLabelHeight })),
-    { from: 0, to: Math.max(geometry.height - geometry.bottom + 8, texts.length * endLabelHeight) },
+    texts.map(({ value }) => ({ wanted: toY(geometry, value), height })),
+    { from: 0, to: Math.max(column, texts.length * height) },
   );
   return texts.map(({ series, text }, place) => ({
     series: series?.id ?? null,
     text,
     colour: labelColour(series, highlight),
-    top: (centres[place] ?? 0) - endLabelHeight / 2,
+    top: (centres[place] ?? 0) - height / 2,
+    height,
     strong: highlight === null ? series?.role === 'actual' : series?.id === highlight,
   }));
 }
@@ -187,5 +193,5 @@ function labelColour(series: ReadSeries | null, highlight: string | null): strin
   const last = series.comparison?.caughtBy.length
     ? series.pieces.findLast(({ judgement }) => judgement)
     : undefined;
-  return shades[last?.colour ?? series.stroke.colour] ?? greyed;
+  return lettered[last?.colour ?? series.stroke.colour];
 }

@@ -53,7 +53,7 @@ async function drawWaiting() {
   waiting.clear();
   for (const [node, { data, layout }] of pictures) {
     await library.react(node, data, layout, { staticPlot: true, displayModeBar: false });
-    node.dataset.drawn = 'true';
+    node.dataset.drawn = String(Number(node.dataset.drawn ?? 0) + 1);
   }
 }
 

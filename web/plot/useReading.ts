@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import type { DrawnChart } from '../../core/chart';
@@ -26,4 +26,11 @@ export function useChartReading(chart: PlacedChart, link: string | null) {
     { refetchOnFocus: true },
   );
   return { reading: useReadingOf(chart.definition, data), problems: data?.problems ?? [], error };
+}
+
+/** A reading, or the last there was while the next is on its way: nothing is blank meanwhile. */
+export function useLastReading(reading: Reading | null): Reading | null {
+  const [last, setLast] = useState(reading);
+  if (reading && reading !== last) setLast(reading);
+  return reading ?? last;
 }

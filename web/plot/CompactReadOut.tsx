@@ -1,0 +1,81 @@
+import { spreadLabels, writeFigure } from '../../core/labels';
+import type { Reading, ReadSeries } from '../../core/reading';
+import { lettered, page } from '../look';
+import { colourAt, sayDifference } from './atPeriod';
+import { type Geometry, toX, toY } from './geometry';
+
+interface CompactReadOutProps {
+  reading: Reading;
+  geometry: Geometry;
+  period: number;
+  /** the series that have a figure there */
+  valued: readonly ReadSeries[];
+  highlight: string | null;
+  /** missing unless the date is held and notes may be written */
+  onWriteNote?: () => void;
+}
+
+const height = 17;
+const dateWidth = 168;
+
+/**
+ * What a small chart says at a period, without a card over it: each value beside its point, the
+ * date on the tape. The names at the ends of the lines stay free.
+ */
+export function CompactReadOut(props: CompactReadOutProps) {
+  const { reading, geometry, period, valued, highlight, onWriteNote } = props;
+  const here = reading.periods[period];
+  if (!here) return null;
+  const x = toX(geometry, here.middle);
+  const { left, right, width, top, bottom } = geometry;
+  const plotBottom = geometry.height - bottom;
+  const most = Math.max(1, Math.floor((plotBottom - top) / height));
+  const shown = valued.slice(0, most);
+  const centres = spreadLabels(
+    shown.map(({ figures }) => ({ wanted: toY(geometry, figures[period] ?? 0), height })),
+    { from: top, to: plotBottom },
+  );
+  const toLeft = x > (left + width - right) / 2;
+  const compared = shown.find(({ comparison }) => comparison);
+  const difference = compared && sayDifference(compared, reading, period);
+  return (
+    <div aria-hidden={!onWriteNote}>
+      {shown.map((series, place) => (
+        <span
+          key={series.id}
+          className={`value-chip${series.id === highlight ? ' strong' : ''}`}
+          style={{
+            top: (centres[place] ?? 0) - height / 2,
+            ...(toLeft ? { right: width - x + 8 } : { left: x + 8 }),
+            color:
+              highlight === null || series.id === highlight
+                ? lettered[colourAt(series, here.middle)]
+                : page.third,
+          }}
+        >
+          {writeFigure(series.figures[period] ?? 0, reading.format)}
+        </span>
+      ))}
+      <div
+        className="date-chip"
+        style={{
+          top: plotBottom + 3,
+          left: Math.max(0, Math.min(x - dateWidth / 2, width - dateWidth)),
+          width: dateWidth,
+        }}
+      >
+        <strong>
+          {here.label}
+          {here.open && ', not complete yet'}
+        </strong>
+        {onWriteNote ? (
+          <button type="button" className="act" onClick={onWriteNote}>
+            Write a note here
+          </button>
+        ) : (
+          difference && <span>{difference}</span>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import type { Colour } from '../../core/chart';
+import { writeFigure } from '../../core/labels';
+import { offWord, type Reading, type ReadSeries } from '../../core/reading';
+
+/** The colour a series wears at a period. */
+export function colourAt({ pieces, stroke }: ReadSeries, middle: number): Colour {
+  const there = pieces.filter(({ x }) => x.includes(middle));
+  const off = there.find(({ judgement }) => judgement === 'off');
+  return (off ?? there[0])?.colour ?? stroke.colour;
+}
+
+/** How far a compared series is from its mark at a period, in words; null without a comparison. */
+export function sayDifference(
+  { comparison }: ReadSeries,
+  { format }: Reading,
+  period: number,
+): string | null {
+  const difference = comparison?.differences[period] ?? null;
+  if (!comparison || difference === null) return null;
+  if (difference === 0) return `exactly on ${comparison.markName}`;
+  const side = difference < 0 ? 'under' : 'over';
+  return `${writeFigure(Math.abs(difference), format)} ${side} ${comparison.markName}`;
+}
+
+/** What being off the mark means there: short of it, or beyond it; empty when it is not. */
+export function sayOff({ comparison }: ReadSeries, period: number): string {
+  if (comparison?.judgements[period] !== 'off') return '';
+  return `, ${offWord(comparison.good) === 'under' ? 'short of' : 'beyond'} the mark`;
+}
