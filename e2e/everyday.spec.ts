@@ -135,13 +135,13 @@ test('a colleague is given access, reads, and is taken it again', async ({
   );
   await page.getByLabel('E-mail of a colleague').fill('tove@isles.example');
   await page.getByRole('button', { name: 'Give access' }).click();
-  await expect(page.getByRole('button', { name: 'Take access from Tove' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take back access from Tove' })).toBeVisible();
   await other.reload();
   await expect(other.getByText('Wren’s, you may read')).toBeVisible();
   await other.getByRole('link', { name: 'Shared board' }).click();
   await expect(other.getByText('Nothing is laid on this dashboard yet')).toBeVisible();
-  await page.getByRole('button', { name: 'Take access from Tove' }).click();
-  await expect(page.getByRole('button', { name: 'Take access from Tove' })).toBeHidden();
+  await page.getByRole('button', { name: 'Take back access from Tove' }).click();
+  await expect(page.getByRole('button', { name: 'Take back access from Tove' })).toBeHidden();
   await other.reload();
   await expect(
     other.getByText('There is no such dashboard, or it is not shared with you.'),

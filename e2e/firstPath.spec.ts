@@ -169,7 +169,8 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
   await test.step('a colleague without an account reads it, and can do nothing else', async () => {
     await other.goto(link);
     await expect(other.getByRole('heading', { name: 'Workshop board' })).toBeVisible();
-    await expect(other.getByText('Closed for the new roof.')).toBeVisible();
+    const notes = other.getByRole('complementary', { name: 'Notes' });
+    await expect(notes.getByText('Closed for the new roof.')).toBeVisible();
     const chart = other.getByRole('group', { name: 'Umsatz by month, line chart' });
     await expect(chart.locator('.chart-plot')).toContainText('3,950');
     await chart.hover();

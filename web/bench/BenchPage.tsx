@@ -97,6 +97,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>
       <main className="page bench">
+        <h1 className="visually-hidden">{definition.title}</h1>
         <Sentence chart={definition} reading={reading} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">

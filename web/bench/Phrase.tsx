@@ -15,6 +15,9 @@ export function Phrase({ words, label, children }: PhraseProps) {
   const button = useRef<HTMLButtonElement>(null);
   const closeOnEscape = (event: KeyboardEvent) => {
     if (event.key !== 'Escape' || !open) return;
+    const field = event.target as HTMLElement;
+    // An open list within closes first.
+    if (field.role === 'combobox' && field.ariaExpanded === 'true') return;
     setOpen(false);
     button.current?.focus();
   };
@@ -80,7 +83,8 @@ function Setting({ label, onKeyDown, children }: SettingProps) {
       className="phrase-setting fields"
       role="dialog"
       aria-label={label}
-      onKeyDown={onKeyDown}
+      // Before the fields within, which keep some keys to themselves.
+      onKeyDownCapture={onKeyDown}
     >
       {children}
     </div>

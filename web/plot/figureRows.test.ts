@@ -61,7 +61,7 @@ it('lists a compared series with its mark once, the differences and the rules', 
 });
 
 it('writes small differences with one more digit where there is room', () => {
-  expect(texts('wide')['Diff.']).toEqual(['\u22120.150', '', '+0.000']);
+  expect(texts('wide')['Diff.']).toEqual(['\u22120.150', '', '0.000']);
 });
 
 it('says in full what a cell shortens', () => {

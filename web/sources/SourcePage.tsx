@@ -2,7 +2,7 @@ import './sources.css';
 import { Link, useParams } from 'react-router';
 import type { SourceDetail } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { writeDay, writeWhole } from '../../core/labels';
+import { writeDay, writeNumber } from '../../core/labels';
 import { api, sayProblem } from '../api';
 import { ScrollTable } from '../look';
 import { TopBar } from '../people';
@@ -57,9 +57,9 @@ export function SourcePage() {
           >
             {source.preview.map((cells, row) => (
               <tr key={row}>
-                {source.columns.map(({ name, kind }, place) => (
+                {source.columns.map(({ name, kind, decimals }, place) => (
                   <td key={name} className={kind === 'number' ? 'figure' : ''}>
-                    <Cell text={cells[place] ?? null} kind={kind} />
+                    <Cell text={cells[place] ?? null} kind={kind} decimals={decimals} />
                   </td>
                 ))}
               </tr>
@@ -129,10 +129,17 @@ function ColumnHead({ name, kind, words, datePattern }: SourceDetail['columns'][
   );
 }
 
+interface CellProps {
+  text: string | null;
+  kind: keyof typeof kindWords;
+  decimals: number;
+}
+
 /** A cell as it is kept: figures with their thousands marks, days as people write them. */
-function Cell({ text, kind }: { text: string | null; kind: keyof typeof kindWords }) {
+function Cell({ text, kind, decimals }: CellProps) {
   if (text === null) return <span className="quiet">missing</span>;
-  if (kind === 'number') return writeWhole(Number(text));
+  if (kind === 'number')
+    return writeNumber(Number(text), { divisor: 1, suffix: '', decimals: Math.min(decimals, 6) });
   const day = kind === 'date' ? parseDay(text) : null;
   return day === null ? text : writeDay(day);
 }

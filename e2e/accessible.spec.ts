@@ -1,0 +1,110 @@
+import type { Page } from '@playwright/test';
+import axe from 'axe-core';
+import { expect, test } from './fixtures';
+
+/** What a checker finds of WCAG 2.2 AA that shuts people out, in a line each. */
+async function shutOut(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source);
+  const results = await page.evaluate(() =>
+    (window as unknown as { axe: typeof axe }).axe.run(document, {
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+    }),
+  );
+  return results.violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html.slice(0, 160)}`));
+}
+
+const isDrawn = (page: Page) => page.locator('.chart-plot[data-drawn]').first().waitFor();
+
+const views: [view: string, address: string, ready: (page: Page) => Promise<unknown>][] = [
+  ['dashboards', '/', (page) => page.getByRole('heading', { name: 'Dashboards' }).waitFor()],
+  ['dashboard', '/dashboards/1', isDrawn],
+  [
+    'a dashboard that is pointed at, with its figures open',
+    '/dashboards/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('group', { name: /Fares against budget/ }).focus();
+      await page.keyboard.press('Home');
+      await page.keyboard.press('f');
+      await page.getByRole('dialog').waitFor();
+    },
+  ],
+  [
+    'writing a note',
+    '/dashboards/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('button', { name: 'Edit note 1' }).click();
+      await page.getByLabel('What happened, and why').waitFor();
+    },
+  ],
+  [
+    'share',
+    '/dashboards/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('button', { name: 'Share' }).click();
+      await page.getByRole('button', { name: 'Make a link' }).click();
+      await page.getByRole('button', { name: 'Take the link back' }).first().waitFor();
+    },
+  ],
+  [
+    'arranging',
+    '/dashboards/1',
+    async (page) => {
+      await page.getByRole('button', { name: 'Arrange' }).click();
+      await page.getByRole('button', { name: /^Move Fares/ }).waitFor();
+    },
+  ],
+  [
+    'bench',
+    '/dashboards/1/charts/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('button', { name: 'Edit Fare revenue' }).click();
+    },
+  ],
+  [
+    'bench with its figures as a table',
+    '/dashboards/1/charts/2',
+    (page) => page.getByRole('region', { name: /^Figures of/ }).waitFor(),
+  ],
+  ['sources', '/sources', (page) => page.getByRole('link', { name: 'Sailings' }).waitFor()],
+  ['source', '/sources/1', (page) => page.getByRole('heading', { name: 'Versions' }).waitFor()],
+  [
+    'bring in',
+    '/sources/new',
+    (page) => page.getByRole('button', { name: 'Choose a file' }).waitFor(),
+  ],
+  [
+    'bring in, with a file understood',
+    '/sources/new',
+    async (page) => {
+      const buffer = Buffer.from('Day,Fares,Route\n2026-01-05,1.5,A\n2026-01-06,x,B\n');
+      const file = { name: 'fares.csv', mimeType: 'text/csv', buffer };
+      await page.getByLabel('File to bring in').setInputFiles(file);
+      await page.getByRole('button', { name: /^Bring in 2 rows/ }).waitFor();
+    },
+  ],
+];
+
+test('nobody is shut out of signing in', async ({ quietPage: page, demoServer }) => {
+  await page.goto(demoServer.origin);
+  await page.getByRole('button', { name: 'Enter as Maren, author' }).waitFor();
+  expect(await shutOut(page)).toEqual([]);
+});
+
+test('nobody is shut out of any view', async ({ quietPage: page, demoServer }) => {
+  await page.goto(demoServer.origin);
+  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
+  await page.getByRole('heading', { name: 'Dashboards' }).waitFor();
+  for (const [view, address, ready] of views)
+    await test.step(view, async () => {
+      await page.goto(demoServer.origin + address);
+      await ready(page);
+      expect(await shutOut(page)).toEqual([]);
+      expect(await page.getByRole('heading', { level: 1 }).count()).toBeGreaterThan(0);
+    });
+});
