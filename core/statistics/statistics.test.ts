@@ -18,12 +18,12 @@ it.each(vectors.cases.map((example, place) => ({ place, ...example })))(
     near(statistics.median(values), example.median);
     expect(statistics.minimum(values)).toBe(example.min);
     expect(statistics.maximum(values)).toBe(example.max);
-    near(statistics.standardDeviation(values, 'sample'), example.standardDeviationSample, 1e-6);
-    near(
-      statistics.standardDeviation(values, 'population'),
-      example.standardDeviationPopulation,
-      1e-6,
-    );
+    const { standardDeviationSample: sample, standardDeviationPopulation: population } = example;
+    // Only where a large mean hides a tiny spread may the digits be fewer.
+    const hidden = (sample ?? 1) < 1e-6 * Math.abs(example.mean ?? 0);
+    const tolerance = hidden ? 1e-6 : 1e-9;
+    near(statistics.standardDeviation(values, 'sample'), sample, tolerance);
+    near(statistics.standardDeviation(values, 'population'), population, tolerance);
     for (const [share, wanted] of Object.entries(example.percentiles ?? {}))
       near(statistics.percentile(values, Number(share)), wanted);
     for (const [steps, edges] of Object.entries(example.quantileEdges ?? {}))

@@ -1,10 +1,10 @@
-import { Input, Select, Table } from 'antd';
+import { Input, Select } from 'antd';
 import { type FileForm, type SourceDetail, type Understanding, type Upload } from '../../contract';
 import { decimalMarks, delimiters, encodings } from '../../contract';
 import { datePatterns } from '../../core/calendar';
 import { SelectField } from '../controls';
 import { delimiterWords, encodingWords, markWords } from './formWords';
-import { Button } from '../look';
+import { Button, ScrollTable } from '../look';
 
 interface UnderstandingFormProps {
   upload: Upload;
@@ -105,63 +105,89 @@ function choices<T extends string>(values: readonly T[], words: Record<T, string
 
 type ColumnForm = NonNullable<FileForm['columns']>[number];
 
-function PreviewTable({
-  understanding,
-  onColumn,
-}: {
+interface PreviewTableProps {
   understanding: Understanding;
   onColumn: (place: number, change: Partial<ColumnForm>) => void;
-}) {
-  const { columns = [], preview, found, doubtful } = understanding;
+}
+
+/** The first rows as they are written, each column under what it is taken for. */
+function PreviewTable({ understanding, onColumn }: PreviewTableProps) {
+  const { columns = [], preview, doubtful } = understanding;
+  const align = ({ kind }: ColumnForm) => (kind === 'number' ? 'figure' : '');
+  const isOdd = ({ name }: ColumnForm, text: string | undefined) =>
+    doubtful.some((cell) => cell.column === name && cell.text === text);
   return (
-    <Table
-      size="small"
-      rowKey="key"
-      pagination={false}
-      scroll={{ x: 'max-content' }}
-      dataSource={preview.map((cells, key) => ({ key, cells }))}
-      columns={columns.map(({ name, kind, datePattern }, place) => ({
-        key: name,
-        align: kind === 'number' ? ('right' as const) : ('left' as const),
-        title: (
-          <div className="column-head">
-            {name}
-            <Select
-              size="small"
-              value={kind}
-              aria-label={`${name} holds`}
-              popupMatchSelectWidth={false}
-              onChange={(next) => onColumn(place, { kind: next, datePattern: null })}
-              options={[
-                { value: 'date', label: 'dates' },
-                { value: 'number', label: 'figures' },
-                { value: 'text', label: 'words' },
-              ]}
-            />
-            {kind === 'date' && (
-              <Select
-                size="small"
-                value={datePattern}
-                aria-label={`How the dates of ${name} are written`}
-                popupMatchSelectWidth={false}
-                onChange={(next) => onColumn(place, { datePattern: next })}
-                options={datePatterns.map((pattern) => ({ value: pattern, label: pattern }))}
-              />
-            )}
-            <span className="small quiet">{columnWords(understanding, place)}</span>
-            {(found[place]?.doubtful ?? 0) > 0 && (
-              <span className="small off">{found[place]?.doubtful} doubtful</span>
-            )}
-          </div>
-        ),
-        render: (_: unknown, { cells }: { cells: string[] }) => {
-          const text = cells[place]?.trim();
-          if (!text) return <span className="quiet">blank</span>;
-          const odd = doubtful.some((cell) => cell.column === name && cell.text === cells[place]);
-          return odd ? <span className="doubtful-cell">{text}</span> : text;
-        },
-      }))}
-    />
+    <ScrollTable
+      label="The first rows of the file"
+      head={columns.map((column, place) => (
+        <th key={column.name} scope="col" className={align(column)}>
+          <ColumnChoices
+            column={column}
+            understanding={understanding}
+            place={place}
+            onChange={(change) => onColumn(place, change)}
+          />
+        </th>
+      ))}
+    >
+      {preview.map((cells, row) => (
+        <tr key={row}>
+          {columns.map((column, place) => (
+            <td key={column.name} className={align(column)}>
+              {!cells[place]?.trim() ? (
+                <span className="quiet">blank</span>
+              ) : (
+                <span className={isOdd(column, cells[place]) ? 'doubtful-cell' : ''}>
+                  {cells[place].trim()}
+                </span>
+              )}
+            </td>
+          ))}
+        </tr>
+      ))}
+    </ScrollTable>
+  );
+}
+
+interface ColumnChoicesProps {
+  column: ColumnForm;
+  understanding: Understanding;
+  place: number;
+  onChange: (change: Partial<ColumnForm>) => void;
+}
+
+/** What a column is taken for, to be corrected, and what was found in it. */
+function ColumnChoices({ column, understanding, place, onChange }: ColumnChoicesProps) {
+  const { name, kind, datePattern } = column;
+  const doubtful = understanding.found[place]?.doubtful ?? 0;
+  return (
+    <div className="column-head">
+      {name}
+      <Select
+        size="small"
+        value={kind}
+        aria-label={`${name} holds`}
+        popupMatchSelectWidth={false}
+        onChange={(next) => onChange({ kind: next, datePattern: null })}
+        options={[
+          { value: 'date', label: 'dates' },
+          { value: 'number', label: 'figures' },
+          { value: 'text', label: 'words' },
+        ]}
+      />
+      {kind === 'date' && (
+        <Select
+          size="small"
+          value={datePattern}
+          aria-label={`How the dates of ${name} are written`}
+          popupMatchSelectWidth={false}
+          onChange={(next) => onChange({ datePattern: next })}
+          options={datePatterns.map((pattern) => ({ value: pattern, label: pattern }))}
+        />
+      )}
+      <span className="small quiet">{columnWords(understanding, place)}</span>
+      {doubtful > 0 && <span className="small off">{doubtful} doubtful</span>}
+    </div>
   );
 }
 
