@@ -79,3 +79,33 @@ it('draws the whole line whatever it is held against', () => {
     ),
   );
 });
+
+it.each([
+  ['crosses', [2, -2], [[5, 10, 5]]],
+  ['crosses close by', [0.5, -0.5], [[5, 10, 1.25]]],
+  ['comes up', [-0.5, 0.5], [[0, 5, 1.25]]],
+  ['lies on the mark', [0, 0], []],
+  ['stays above it', [0.5, 0.5], []],
+  [
+    'touches the mark from below',
+    [-1, 0, -1],
+    [
+      [0, 10, 5],
+      [10, 20, 5],
+    ],
+  ],
+  ['goes on below', [-1, -3, -1], [[0, 20, 40]]],
+  ['is a lone point on the mark', [null, 0, null], []],
+  ['is a lone point above it', [null, 0.5, null], []],
+  [
+    'has a lone point below before the rest',
+    [-1, null, -1, -1],
+    [
+      [0, 0, 0],
+      [20, 30, 10],
+    ],
+  ],
+] as const)('finds what is below where a line %s', (_, distances, wanted) => {
+  const found = stretchesBelow([0, 10, 20, 30], distances);
+  expect(found.map(({ from, to, area }) => [from, to, area])).toEqual(wanted);
+});

@@ -33,6 +33,11 @@ it.each(vectors.cases.map((example, place) => ({ place, ...example })))(
   },
 );
 
+it('gives an edge more than there are steps', () => {
+  expect(statistics.stepEdges([3, 1, 2], 2)).toEqual([1, 2, 3]);
+  expect(statistics.stepEdges([7], 4)).toEqual([7, 7, 7, 7, 7]);
+});
+
 it('says missing, not zero, when no figure is there', () => {
   expect([
     statistics.mean([null]),

@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { compressFiles } from './compress.mjs';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
 
@@ -22,6 +23,7 @@ export async function buildWhatIsStale() {
       quiet: true,
     }),
   ]);
+  await compressFiles('dist/web');
   writeFileSync(stamp, wanted);
 }
 
