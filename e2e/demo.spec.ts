@@ -32,7 +32,8 @@ test('a reader sees the same and is offered no way to change it', async ({
   await page.getByLabel('Password').fill('all aboard please');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await page.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).click();
-  await expect(page.getByText('Storm week: most sailings were lost')).toBeVisible();
+  const notes = page.getByRole('complementary', { name: 'Notes' });
+  await expect(notes.getByText('Storm week: most sailings were lost')).toBeVisible();
   for (const name of [/Arrange/, /Share/, /New chart/, /Rename/, /Edit/, /Delete/])
     await expect(page.getByRole('button', { name })).toHaveCount(0);
   const passengers = page.getByRole('group', { name: 'Passengers by route, line chart' });

@@ -27,6 +27,8 @@ export const theme: ThemeConfig = {
     boxShadowTertiary: 'none',
     lineWidthFocus: 2,
     wireframe: false,
+    // What opens is there at once, and does not move away under a pointer that is quicker.
+    motion: false,
   },
   components: {
     Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
