@@ -4,7 +4,7 @@ import { median } from './median';
 import { demoCookie, freshContext, openBrowser } from './pages';
 import type { Measured } from './report';
 
-const rounds = 12;
+const rounds = 22;
 
 /** One change on the bench: what is pressed, there and back. */
 interface Change {

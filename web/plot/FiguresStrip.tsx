@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Reading } from '../../core/reading';
 import { figureRows } from './figureRows';
 import { measureText } from './usePlot';
@@ -22,8 +23,14 @@ interface FiguresStripProps {
   pointed: number | null;
 }
 
-/** The figures right under the tape, each below its period. */
-export function FiguresStrip({ reading, left, right, columnWidth, pointed }: FiguresStripProps) {
+/** The figures right under the tape, each below its period; written anew only when they change. */
+export const FiguresStrip = memo(function FiguresStrip({
+  reading,
+  left,
+  right,
+  columnWidth,
+  pointed,
+}: FiguresStripProps) {
   const rows = figureRows(reading, 'narrow');
   const span = (reading.periods.at(-1)?.next ?? 1) - (reading.periods[0]?.start ?? 0);
   const first = reading.periods[0]?.start ?? 0;
@@ -77,4 +84,4 @@ export function FiguresStrip({ reading, left, right, columnWidth, pointed }: Fig
       </tbody>
     </table>
   );
-}
+});

@@ -38,17 +38,22 @@ export const measureText: Measure = (text, size, weight) => {
 /** Pictures that wait to be drawn, each in its element. */
 const waiting = new Map<HTMLDivElement, Drawing>();
 
+let hasDrawn = false;
+
 /**
- * Draws what waits in one go, once all that has arrived by now is laid out: between single pictures
- * the browser would paint the whole page again.
+ * Draws what waits in one go: between single pictures the browser would paint the whole page again.
+ * While a page opens, what has arrived by now is laid out first; later a change is drawn at once.
  */
 function drawSoon(node: HTMLDivElement, drawing: Drawing) {
-  if (waiting.size === 0) setTimeout(() => void drawWaiting(), 0);
+  const draw = () => void drawWaiting();
+  if (waiting.size === 0 && hasDrawn) queueMicrotask(draw);
+  else if (waiting.size === 0) setTimeout(draw, 0);
   waiting.set(node, drawing);
 }
 
 async function drawWaiting() {
   const library = await loadLibrary();
+  hasDrawn = true;
   const pictures = [...waiting];
   waiting.clear();
   for (const [node, { data, layout }] of pictures) {
