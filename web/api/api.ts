@@ -75,6 +75,18 @@ export const api = createApi({
     >({
       query: ({ id, ...body }) => put(`dashboards/${id}/places`, body),
       extraOptions: { shape: 'revised' },
+      // Charts stand where they were put at once, not when the server has told so.
+      onQueryStarted: ({ id, places }, { dispatch, queryFulfilled }) => {
+        const moved = dispatch(
+          api.util.updateQueryData('dashboard', { id }, ({ charts }) => {
+            for (const { chartId, place } of places) {
+              const chart = charts.find((each) => each.id === chartId);
+              if (chart) chart.place = place;
+            }
+          }),
+        );
+        queryFulfilled.catch(moved.undo);
+      },
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),
     removeDashboard: build.mutation<unknown, number>({
