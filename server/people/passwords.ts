@@ -6,7 +6,10 @@ import { settings } from '../settings';
 const cost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
 /** Each check takes memory and a core for a while, whoever asks. */
-const seats = new Seats({ atOnce: settings.passwordsAtOnce, waiting: 100 });
+const seats = new Seats({
+  atOnce: settings.passwordsAtOnce,
+  waiting: settings.passwordsWaiting,
+});
 
 /** Verifying against this takes as long as against a real one, so that time tells nothing. */
 const nobodysHash = hash('nobody has this password', cost);

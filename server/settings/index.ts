@@ -63,6 +63,8 @@ export const settings = {
 
   /** passwords that this process checks at once; each takes memory and a core */
   passwordsAtOnce: setting('STAND_MARK_PASSWORDS_AT_ONCE', 2),
+  /** passwords that may wait to be checked; one more is refused */
+  passwordsWaiting: setting('STAND_MARK_PASSWORDS_WAITING', 100),
   /** wrong passwords for one account from one address before pauses begin */
   freeTries: setting('STAND_MARK_FREE_TRIES', 5),
   /** wrong passwords from one address, for whatever accounts, before pauses begin */
