@@ -4,7 +4,17 @@ import tseslint from 'typescript-eslint';
 
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
-  ...['values', 'calendar', 'table', 'frame', 'chart', 'series', 'statistics'],
+  ...[
+    'values',
+    'calendar',
+    'formula',
+    'table',
+    'preparation',
+    'frame',
+    'chart',
+    'series',
+    'statistics',
+  ],
   ...['yardsticks', 'rules', 'standouts', 'spells', 'notes', 'labels', 'reading'],
 ];
 

@@ -15,7 +15,8 @@ export default defineConfig({
         bench: 'bench/index.ts',
         bareServer: 'bench/bareServer.ts',
         figuresWorker: 'server/frames/figuresWorker.ts',
-        bringInWorker: 'server/sources/bringInWorker.ts',
+        deliveryWorker: 'server/deliveries/deliveryWorker.ts',
+        workbookWorker: 'server/writing/workbookWorker.ts',
       },
       // Workers are started by the name of their file, beside whichever part starts them.
       output: { entryFileNames: '[name].js', chunkFileNames: 'part-[name]-[hash].js' },

@@ -1,4 +1,6 @@
 export * from './dashboards';
+export * from './deliveries';
+export * from './forms';
 export * from './grid';
 export * from './people';
 export * from './problems';

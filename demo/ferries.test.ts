@@ -1,4 +1,4 @@
-import { parse } from 'csv-parse/sync';
+import Papa from 'papaparse';
 import { parseDay } from '../core/calendar';
 import { parseChart } from '../core/chart';
 import { readNumber } from '../core/table';
@@ -10,7 +10,7 @@ const asOf = day('2026-11-23');
 
 function rows(source: string, at = asOf): Record<string, string>[] {
   const csv = ferryFiles(at).find((file) => file.source === source)?.csv ?? '';
-  return parse(csv, { columns: true, delimiter: csv.includes(';') ? ';' : ',' });
+  return Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;
 }
 
 it('is the same for the same day, and goes on from one day to the next', () => {

@@ -2,8 +2,9 @@ import { and, eq } from 'drizzle-orm';
 import { dayInZone, parseDay } from '../core/calendar';
 import { boardCharts, boardNotes, type DemoFile, ferryFiles } from '../demo';
 import { type Database, openDatabase, tables } from './database';
+import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
-import { storeVersion, sweepUnfinished } from './sources';
+import { sweepUnfinished } from './sources';
 
 /*
  * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
@@ -68,10 +69,13 @@ async function ensureSource(database: Database, ownerId: number, file: DemoFile)
   const open = async function* () {
     yield content;
   };
-  return storeVersion(
+  return deliverFile(
     database,
     { ownerId, name: file.source },
-    { fileName: file.fileName, open, form: {} },
+    {
+      file: { name: file.fileName, open },
+      ...{ uploadId: null, form: {}, lookups: new Map(), understood: null },
+    },
   );
 }
 

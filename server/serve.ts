@@ -2,12 +2,15 @@ import type { Server } from 'node:http';
 import { benchFigureRoutes, chartRoutes, figureRoutes } from './charts';
 import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
 import { openDatabase, sweepLeases } from './database';
+import { deliveryRoutes } from './deliveries';
 import { FigureReader } from './frames';
 import { makeApp } from './http';
 import { noteRoutes } from './notes';
 import { demoPeople, peopleRoutes, sweepTries } from './people';
 import { settings } from './settings';
-import { deliveryRoutes, sourceRoutes, sweepUnfinished, sweepUploads } from './sources';
+import { sourceRoutes, sweepUnfinished } from './sources';
+import { sweepUploads } from './uploads';
+import { writingRoutes } from './writing';
 
 const demo = process.env.STAND_MARK_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
@@ -26,7 +29,11 @@ setInterval(() => void sweep(), settings.leaseSeconds * 1000).unref();
 
 const app = makeApp({
   reading: [figureRoutes(database, figures)],
-  streaming: [deliveryRoutes(database), benchFigureRoutes(database, figures)],
+  streaming: [
+    deliveryRoutes(database),
+    writingRoutes(database),
+    benchFigureRoutes(database, figures),
+  ],
   usual: [
     peopleRoutes(database, demo),
     dashboardRoutes(database),

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import vectors from '../vectors/calendar.json';
+import recorded from '../vectors/recorded.json';
 import { Temporal } from 'temporal-polyfill';
 import { civilDate, dayOf, formatDay, isoWeek, parseDay, weekday } from './civil';
 import { readDate } from './datePattern';
@@ -11,6 +12,7 @@ import {
   periodsBetween,
   periodStart,
 } from './periods';
+import { recordingOf } from './recording';
 import { dayInZone } from './zone';
 
 const day = (text: string) => parseDay(text) as number;
@@ -99,8 +101,31 @@ it.each([
   ['2026-03-05T23:30:00Z', 'YYYY-MM-DD', '2026-03-06'],
   ['2026-03-05T23:30+02:00', 'YYYY-MM-DD', '2026-03-05'],
   ['next week', 'YYYY-MM-DD', null],
+  ['11/24/2026 11:30 PM +00:00', 'MM/DD/YYYY', '2026-11-25'],
+  ['31.12.69', 'DD.MM.YY', '2069-12-31'],
+  ['1.1.70', 'DD.MM.YY', '1970-01-01'],
+  ['Jan 24', 'MMM YY', '2024-01-01'],
+  ["Mrz '24", 'MMM YY', '2024-03-01'],
+  ['août-2024', 'MMM YYYY', '2024-08-01'],
+  ['Smarch 2024', 'MMM YYYY', null],
+  ['March 5th, 2026', 'MMM DD YYYY', '2026-03-05'],
+  ['202402', 'YYYYMM', '2024-02-01'],
+  ['20242', 'YYYYMM', null],
+  ['2024-W05', 'YYYY-Www', '2024-01-29'],
+  ['2026-W53', 'YYYY-Www', '2026-12-28'],
+  ['2025-W53', 'YYYY-Www', null],
+  ['W1 2021', 'Www YYYY', '2021-01-04'],
+  ['Q1 2024', 'Qn YYYY', '2024-01-01'],
+  ['2024-Q3', 'YYYY Qn', '2024-07-01'],
+  ['Q5 2024', 'Qn YYYY', null],
+  ['FY24 Q1', 'FYYYYY Qn', '2023-04-01'],
+  ['Q4 FY2024', 'Qn FYYYYY', '2024-01-01'],
+  ['2024', 'YYYY', '2024-01-01'],
+  ['45292', 'serial 1900', '2024-01-01'],
+  ['59', 'serial 1900', '1900-02-28'],
+  ['43830.75', 'serial 1904', '2024-01-01'],
 ] as const)('reads %s by %s', (text, pattern, wanted) => {
-  const found = readDate(text, pattern, 'Europe/Helsinki');
+  const found = readDate(text, pattern, { zone: 'Europe/Helsinki', fiscalStart: 4 });
   expect(found === null ? null : formatDay(found)).toBe(wanted);
 });
 
@@ -109,3 +134,15 @@ it('knows today in the zone it is asked for', () => {
   expect(formatDay(dayInZone(instant, 'Europe/Helsinki'))).toBe('2026-11-24');
   expect(formatDay(dayInZone(instant, 'Atlantic/Azores'))).toBe('2026-11-23');
 });
+
+it.each(recorded.cases)(
+  'knows up to when a source of $dates.length dates is complete',
+  (example) => {
+    const { by, standsOn, completeTo } = recordingOf(example.dates.map(day));
+    expect([by, standsOn, completeTo === null ? null : formatDay(completeTo)]).toEqual([
+      example.recordedBy,
+      example.standsOn,
+      example.completeUpTo,
+    ]);
+  },
+);

@@ -1,60 +1,159 @@
-import { type Day, dayOf } from './civil';
+import { type Day, dayOf, dayOfDate, isoWeek, weekday } from './civil';
+import { monthNamed } from './monthNames';
 import { dayInZone } from './zone';
 
-/** How dates are written in a file; D, M and Y stand for day, month and year. */
+/**
+ * How dates are written in a file. D, M, Y, W and Q stand for day, month, year, week and quarter; a
+ * blank stands for any mark between two parts. A period alone is its first day.
+ */
 export const datePatterns = [
   'YYYY-MM-DD',
   'DD.MM.YYYY',
   'DD/MM/YYYY',
   'MM/DD/YYYY',
   'DD-MM-YYYY',
+  'MM-DD-YYYY',
   'YYYY/MM/DD',
   'YYYY.MM.DD',
   'YYYYMMDD',
+  'DD.MM.YY',
+  'DD/MM/YY',
+  'MM/DD/YY',
   'YYYY-MM',
+  'YYYY/MM',
+  'YYYYMM',
   'MM.YYYY',
   'MM/YYYY',
+  'MM-YYYY',
   'DD MMM YYYY',
+  'DD MMM YY',
+  'MMM DD YYYY',
   'MMM YYYY',
+  'YYYY MMM',
+  'MMM YY',
+  'YYYY-Www',
+  'Www YYYY',
+  'YYYY Qn',
+  'Qn YYYY',
+  'FYYYYY Qn',
+  'Qn FYYYYY',
+  'YYYY',
+  'serial 1900',
+  'serial 1904',
 ] as const;
 export type DatePattern = (typeof datePatterns)[number];
 
-const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+/** What is needed beside the text to know the day. */
+export interface DateContext {
+  /** turns a date-time with an offset into a civil date */
+  zone: string;
+  /** the month that begins the fiscal year, 1 to 12 */
+  fiscalStart?: number;
+}
 
-const expressions = Object.fromEntries(
-  datePatterns.map((pattern) => [pattern, expressionOf(pattern)]),
-) as Record<DatePattern, RegExp>;
+/** Whether a pattern names a fiscal quarter, whose days depend on where the fiscal year begins. */
+export const isFiscal = (pattern: DatePattern) => pattern.includes('FY');
 
-/** Digits may lack their leading zero where a mark stands between them. */
+type Groups = Record<string, string | undefined>;
+
+/** The parts of patterns, longest first, and what is written for each. */
+const parts: [token: string, expression: string][] = [
+  ['FYYYYY', "FY ?'?(?:(?<year>\\d{4})|(?<short>\\d{2}))(?:/\\d{2,4})?"],
+  ['YYYY', '(?<year>\\d{4})'],
+  ['YY', "['’]?(?<short>\\d{2})"],
+  ['MMM', '(?<name>\\p{L}{3,}\\.?)'],
+  ['MM', '(?<month>\\d{1,2})'],
+  ['DD', '(?<date>\\d{1,2})(?:st|nd|rd|th)?'],
+  ['Www', 'W(?<week>\\d{1,2})'],
+  ['Qn', 'Q(?<quarter>[1-4])'],
+  ['.', '\\.'],
+  ['-', '-'],
+  ['/', '/'],
+  [' ', '[\\s\\-/.,]{0,3}'],
+];
+
+const dateTime =
+  '(?<time>[T ]+\\d\\d?:\\d\\d(?::\\d\\d(?:[.,]\\d+)?)?)?(?:\\s?(?<half>[ap])\\.?m\\.?)?\\s?(?<offset>Z|UTC|[+-]\\d\\d:?\\d\\d)?';
+
+const expressions = new Map(datePatterns.map((pattern) => [pattern, expressionOf(pattern)]));
+
 function expressionOf(pattern: DatePattern): RegExp {
-  const digits = pattern === 'YYYYMMDD' ? '{2}' : '{1,2}';
-  const body = pattern
-    .replace(/[./]/g, '\\$&')
-    .replace('YYYY', '(?<year>\\d{4})')
-    .replace('MMM', '(?<name>\\p{L}{3})\\p{L}*')
-    .replace('MM', `(?<month>\\d${digits})`)
-    .replace('DD', `(?<date>\\d${digits})`);
-  // A time may follow; where it names an offset the zone decides the date.
-  return new RegExp(
-    `^${body}(?<time>[T ]\\d\\d?:\\d\\d(:\\d\\d(\\.\\d+)?)?)?(?<offset>Z|[+-]\\d\\d:?\\d\\d)?$`,
-    'u',
-  );
+  if (pattern.startsWith('serial')) return /^(?<serial>\d{1,6}([.,]\d+)?)$/;
+  let rest: string = pattern;
+  let body = '';
+  while (rest) {
+    const [token, expression] = parts.find(([start]) => rest.startsWith(start)) ?? [rest, rest];
+    // Where no mark stands between the parts, each has all its digits.
+    const tight = pattern === 'YYYYMMDD' || pattern === 'YYYYMM';
+    body += tight ? expression.replace('{1,2}', '{2}') : expression;
+    rest = rest.slice(token.length);
+  }
+  return new RegExp(`^${body}${pattern.includes('DD') ? dateTime : ''}$`, 'iu');
 }
 
 /**
- * Reads a date written by a pattern. A month alone is its first day.
- * @param zone the source's time zone, which turns a date-time with an offset into a civil date
+ * Reads a date written by a pattern.
  * @returns null when the text is no such date
  */
-export function readDate(text: string, pattern: DatePattern, zone: string): Day | null {
-  const groups = expressions[pattern].exec(text.trim())?.groups;
+export function readDate(text: string, pattern: DatePattern, context: DateContext): Day | null {
+  const groups = expressions.get(pattern)?.exec(text.trim())?.groups;
   if (!groups) return null;
-  const month = groups.name ? months.indexOf(groups.name.toLowerCase()) + 1 : Number(groups.month);
-  const day = dayOf(Number(groups.year), month, Number(groups.date ?? 1));
-  if (day === null || !groups.offset) return day;
-  const time = groups.time?.trim().replace('T', '') ?? '00:00';
+  if (groups.serial) return serialDay(Number(groups.serial.replace(',', '.')), pattern);
+  const year = yearOf(groups);
+  if (groups.quarter) return quarterDay(year, Number(groups.quarter), pattern, context);
+  if (groups.week) return weekDay(year, Number(groups.week));
+  const month = groups.name ? monthNamed(groups.name) : Number(groups.month ?? 1);
+  const day = month === null ? null : dayOf(year, month, Number(groups.date ?? 1));
+  return day === null || !groups.offset ? day : dayOfInstant(day, groups, context.zone);
+}
+
+/** Two digits mean the years 1970 to 2069. */
+function yearOf({ year, short }: Groups): number {
+  if (year !== undefined) return Number(year);
+  const digits = Number(short);
+  return digits < 70 ? 2000 + digits : 1900 + digits;
+}
+
+/** Days counted from the end of 1899, or from the start of 1904, as spreadsheets do. */
+function serialDay(serial: number, pattern: DatePattern): Day | null {
+  const epoch = pattern === 'serial 1904' ? dayOfDate(1904, 1, 1) : dayOfDate(1899, 12, 30);
+  // Spreadsheets count a 29 February 1900 that never was: days before it are one off.
+  const early = pattern === 'serial 1900' && serial < 60 ? 1 : 0;
+  return serial < 1 && pattern === 'serial 1900' ? null : epoch + Math.floor(serial) + early;
+}
+
+function quarterDay(
+  year: number,
+  quarter: number,
+  pattern: DatePattern,
+  { fiscalStart = 1 }: DateContext,
+): Day {
+  if (!isFiscal(pattern)) return dayOfDate(year, quarter * 3 - 2, 1);
+  const month = fiscalStart - 1 + (quarter - 1) * 3;
+  const begins = fiscalStart > 1 ? year - 1 : year;
+  return dayOfDate(begins + Math.floor(month / 12), (month % 12) + 1, 1);
+}
+
+/** The Monday of a week of ISO 8601; null when the year has no such week. */
+function weekDay(year: number, week: number): Day | null {
+  const fourth = dayOfDate(year, 1, 4);
+  const monday = fourth - weekday(fourth) + 1 + (week - 1) * 7;
+  const found = isoWeek(monday);
+  return found.year === year && found.week === week ? monday : null;
+}
+
+function dayOfInstant(day: Day, groups: Groups, zone: string): Day | null {
+  const [hour = '0', ...rest] = (groups.time ?? '0:00').replace(/[T ]/gi, '').split(':');
+  const half = groups.half?.toLowerCase();
+  const hours = half ? (Number(hour) % 12) + (half === 'p' ? 12 : 0) : Number(hour);
   const midnight = new Date(day * 86_400_000).toISOString().slice(0, 10);
-  const offset = groups.offset.replace(/^([+-]\d\d):?(\d\d)$/, '$1:$2');
-  const instant = new Date(`${midnight}T${time.padStart(5, '0')}${offset}`);
+  const time = [String(hours).padStart(2, '0'), ...rest].join(':').replace(',', '.');
+  const named = /^(Z|UTC)$/i.test(groups.offset ?? '');
+  const offset = named ? 'Z' : (groups.offset ?? '').replace(/^([+-]\d\d):?(\d\d)$/, '$1:$2');
+  const instant = new Date(`${midnight}T${time}${offset}`);
   return Number.isNaN(instant.getTime()) ? null : dayInZone(instant, zone);
 }
+
+/** Whether a text is a date-time with an offset, whose day depends on the zone. */
+export const namesOffset = (text: string) =>
+  /\d[T ]+\d\d?:\d\d\S*\s?(Z|UTC|[+-]\d\d:?\d\d)$/i.test(text.trim());

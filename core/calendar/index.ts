@@ -6,9 +6,18 @@ export {
   formatDay,
   isoWeek,
   parseDay,
+  twoDigits,
   weekday,
 } from './civil';
-export { type DatePattern, datePatterns, readDate } from './datePattern';
+export {
+  type DateContext,
+  type DatePattern,
+  datePatterns,
+  isFiscal,
+  namesOffset,
+  readDate,
+} from './datePattern';
+export { monthNamed } from './monthNames';
 export {
   fiscalPosition,
   type FiscalPosition,
@@ -20,3 +29,4 @@ export {
   periodStart,
 } from './periods';
 export { dayInZone, isZone } from './zone';
+export { type Recording, recordingOf } from './recording';

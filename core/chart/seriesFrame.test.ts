@@ -15,7 +15,7 @@ const frame: Frame = {
     [null, null, 4, 5],
   ],
   exact: true,
-  lastDay: day('2026-04-20'),
+  completeTo: day('2026-04-20'),
   recordedGrain: 'day',
 };
 const chart = draftChart({ id: 1, columns: [{ name: 'Day', kind: 'date' }] });
@@ -27,7 +27,7 @@ it('draws all of it, in the order of the series, without a span', () => {
   const drawn = seriesFrame(chart, split, frame);
   expect(drawn.keys).toEqual(['West', 'North', 'East']);
   expect(drawn.values[2]).toEqual([1, null, null, null]);
-  expect([drawn.places, drawn.words, drawn.lastDay]).toEqual([[0, 1, 2], 3, frame.lastDay]);
+  expect([drawn.places, drawn.words, drawn.completeTo]).toEqual([[0, 1, 2], 3, frame.completeTo]);
   expect(drawn.extent).toEqual({ from: months[0], to: months[3] });
 });
 
@@ -42,12 +42,12 @@ it.each([
     [0, 3],
     '2026-04-20',
   ],
-] as const)('cuts it %s', (_, cut, keys, [first, last], lastDay) => {
+] as const)('cuts it %s', (_, cut, keys, [first, last], completeTo) => {
   const drawn = seriesFrame(cut, split, frame);
   expect(drawn.keys).toEqual(keys);
   expect(drawn.extent).toEqual({ from: months[first], to: months[last] });
   expect(drawn.periods).toEqual(months.slice(first, last + 1));
-  expect(formatDay(drawn.lastDay as number)).toBe(lastDay);
+  expect(formatDay(drawn.completeTo as number)).toBe(completeTo);
 });
 
 it('has nothing where the span lies beside it, and keeps the line of a series without a split', () => {

@@ -69,10 +69,10 @@ export function seriesFrame(
     periods: frame.periods.filter((_, period) => kept[period]),
     keys: shown.map(({ key }) => key),
     values: shown.map(({ figures }) => figures),
-    lastDay:
-      frame.lastDay === null || to === Infinity
-        ? frame.lastDay
-        : Math.min(frame.lastDay, nextPeriod(to, chart.grain) - 1),
+    completeTo:
+      frame.completeTo === null || to === Infinity
+        ? frame.completeTo
+        : Math.min(frame.completeTo, nextPeriod(to, chart.grain) - 1),
     extent: extent && extent.from <= extent.to ? extent : null,
     places: shown.map(({ place }) => place),
     words: ordered.length,

@@ -1,4 +1,4 @@
-import { type Day, type Grain, grains, periodStart } from '../calendar';
+import { type Day, recordingOf } from '../calendar';
 import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
 import { ProblemError } from '../values';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
@@ -39,8 +39,8 @@ export function aggregate(table: Table, request: FrameRequest): Frame {
       periods.map((_, period) => orNull(figures[period * words.length + code] as number)),
     ),
     exact: !divides(request.aggregate),
-    lastDay: lastDayWithFigure(dates, column),
-    recordedGrain: recordedGrain(dates.distinct),
+    completeTo: completeTo(dates, column),
+    recordedGrain: recordingOf(dates.distinct).by,
   };
 }
 
@@ -75,6 +75,13 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
   });
 }
 
+/** The source is complete up to its last figure, as its dates tell. */
+function completeTo(dates: DateColumn, column: Column | null): Day | null {
+  const last = lastDayWithFigure(dates, column);
+  if (last === null) return null;
+  return recordingOf(dates.distinct.filter((day) => day <= last)).completeTo;
+}
+
 function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null {
   const { days, distinct } = dates;
   if (column?.kind !== 'number' || column.blanks === 0) return distinct.at(-1) ?? null;
@@ -84,13 +91,4 @@ function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null
     if (day > last && !Number.isNaN(column.values[row])) last = day;
   }
   return last === missingDay ? null : last;
-}
-
-/** Too few distinct dates tell nothing: then the rows count as daily. */
-function recordedGrain(distinct: readonly Day[]): Grain {
-  const coarseFirst = [...grains].reverse();
-  if (distinct.length < 3) return 'day';
-  return (
-    coarseFirst.find((grain) => distinct.every((day) => periodStart(day, grain) === day)) ?? 'day'
-  );
 }

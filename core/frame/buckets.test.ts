@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parse } from 'csv-parse/sync';
+import Papa from 'papaparse';
 import { type Grain, periodKey } from '../calendar';
 import { columnBuilder, cellReader, type Table } from '../table';
 import vectors from '../vectors/buckets.json';
@@ -10,13 +10,14 @@ import type { Aggregate, Frame } from './frame';
 const kinds = { day: 'date', route: 'text', takings: 'number', crew: 'number' } as const;
 
 function tableOfRows(): Table {
-  const rows: Record<string, string>[] = parse(
-    readFileSync(join(__dirname, '../vectors/rows.csv'), 'utf8'),
-    { columns: true },
-  );
+  const text = readFileSync(join(__dirname, '../vectors/rows.csv'), 'utf8').trim();
+  const rows = Papa.parse<Record<string, string>>(text, { header: true }).data;
   const columns = Object.entries(kinds).map(([name, kind]) => {
     const builder = columnBuilder(name, kind, rows.length);
-    const read = cellReader({ kind, datePattern: 'YYYY-MM-DD' }, '.', 'UTC');
+    const read = cellReader(
+      { name, kind, datePattern: 'YYYY-MM-DD' },
+      { decimalMark: '.', zone: 'UTC' },
+    );
     for (const row of rows) builder.add(read(row[name] ?? '') as string | number | null);
     return builder.finish();
   });

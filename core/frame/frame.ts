@@ -36,8 +36,8 @@ export interface Frame {
   values: (number | null)[][];
   /** false when the figures come from a division */
   exact: boolean;
-  /** the last day that has a figure; null when none has */
-  lastDay: Day | null;
+  /** the last day up to which nothing more is to come; null when it has no figure */
+  completeTo: Day | null;
   /** the coarsest grain whose periods all the dates begin: what the rows were recorded by */
   recordedGrain: Grain;
 }

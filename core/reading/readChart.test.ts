@@ -1,4 +1,4 @@
-import { formatDay, type Grain, parseDay, periodStart } from '../calendar';
+import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../calendar';
 import { type ChartDefinition, type SeriesDefinition, seriesFrame } from '../chart';
 import type { Frame } from '../frame';
 import { readChart } from './readChart';
@@ -7,13 +7,14 @@ const day = (text: string) => parseDay(text) as number;
 
 function frame(figures: Record<string, number | null>, recordedGrain: Grain = 'month'): Frame {
   const periods = Object.keys(figures).map((month) => periodStart(day(`${month}-01`), 'month'));
-  const lastDay = periods.at(-1) ?? null;
+  const last = periods.at(-1);
+  const completeTo = last === undefined ? null : nextPeriod(last, 'month') - 1;
   return {
     periods,
     keys: [''],
     values: [Object.values(figures)],
     exact: true,
-    lastDay,
+    completeTo,
     recordedGrain,
   };
 }
@@ -161,13 +162,16 @@ it.each([
 });
 
 it('reads daily figures that stop inside a month as not complete', () => {
-  const daily = { ...frame(fares, 'day'), lastDay: day('2026-05-20') };
+  const daily = { ...frame(fares, 'day'), completeTo: day('2026-05-20') };
   const reading = read(chart(), daily, '2026-08-01');
   expect(
     reading.periods
       .map(({ start, open }) => [formatDay(start).slice(0, 7), open])
       .filter(([, open]) => open),
-  ).toEqual([['2026-05', true]]);
+  ).toEqual([
+    ['2026-05', true],
+    ['2026-06', true],
+  ]);
 });
 
 it('does not draw a monthly budget by day, and says why', () => {

@@ -16,13 +16,13 @@ const series = (
 interface Framed {
   from: string;
   to: string;
-  lastDay?: string | null;
+  completeTo?: string | null;
   recordedGrain?: Grain;
 }
 
-const frame = ({ from, to, lastDay = null, recordedGrain = 'day' }: Framed): SeriesFrame => ({
+const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): SeriesFrame => ({
   ...{ periods: [], keys: [''], values: [[]], exact: true, places: [0], words: 1 },
-  ...{ lastDay: lastDay === null ? null : day(lastDay), recordedGrain },
+  ...{ completeTo: completeTo === null ? null : day(completeTo), recordedGrain },
   extent: { from: day(from), to: day(to) },
 });
 
@@ -65,32 +65,32 @@ it.each([
 });
 
 it.each([
-  ['stop inside a month', { lastDay: '2026-03-30' }, ['2026-02', '2026-03*', '2026-04']],
-  ['reach its last day', { lastDay: '2026-03-31' }, ['2026-02', '2026-03', '2026-04']],
+  ['stop inside a month', { completeTo: '2026-03-30' }, ['2026-02', '2026-03*', '2026-04*']],
+  ['reach its last day', { completeTo: '2026-03-31' }, ['2026-02', '2026-03', '2026-04*']],
   [
     'are recorded by month',
-    { lastDay: '2026-03-01', recordedGrain: 'month' as const },
+    { completeTo: '2026-04-30', recordedGrain: 'month' as const },
     ['2026-02', '2026-03', '2026-04'],
   ],
-  ['have no figure', { lastDay: null }, ['2026-02', '2026-03', '2026-04']],
-])('takes the month of the last actual as unfinished where daily figures %s', (_, last, wanted) => {
+  ['have no figure', { completeTo: null }, ['2026-02', '2026-03', '2026-04']],
+])('leaves open what the actuals are not complete to the end of: they %s', (_, last, wanted) => {
   const frames = { actual: frame({ from: '2026-02-01', to: '2026-04-01', ...last }) };
   expect(shown(chart('month', actual), frames, day('2026-09-01'))).toEqual(wanted);
 });
 
-it('goes by the latest of several actuals, and by no plan', () => {
+it('goes by the actuals that have got furthest, and by no plan', () => {
   const other = series('other actual', 'actual');
   const frames = {
-    actual: frame({ from: '2026-01-01', to: '2026-04-01', lastDay: '2026-02-10' }),
-    'other actual': frame({ from: '2026-01-01', to: '2026-04-01', lastDay: '2026-03-10' }),
-    budget: frame({ from: '2026-01-01', to: '2026-04-01', lastDay: '2026-04-10' }),
+    actual: frame({ from: '2026-01-01', to: '2026-04-01', completeTo: '2026-02-10' }),
+    'other actual': frame({ from: '2026-01-01', to: '2026-04-01', completeTo: '2026-03-10' }),
+    budget: frame({ from: '2026-01-01', to: '2026-04-01', completeTo: '2026-04-10' }),
   };
   const today = day('2026-09-01');
   expect(shown(chart('month', actual, other, budget), frames, today)).toEqual([
     '2026-01',
     '2026-02',
     '2026-03*',
-    '2026-04',
+    '2026-04*',
   ]);
   expect(shown(chart('month', budget), frames, today)).not.toContain('2026-04*');
 });

@@ -1,4 +1,4 @@
-import { type Day, type Grain, nextPeriod, periodsBetween, periodStart } from '../calendar';
+import { type Day, nextPeriod, periodsBetween } from '../calendar';
 import { type DrawnChart, isDrawn, type SeriesFrame, type SeriesFrames } from '../chart';
 
 /** One period of the date axis. */
@@ -26,22 +26,16 @@ export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): A
   const from = Math.min(...drawn.map(({ frame }) => frame.extent?.from ?? Infinity));
   const to = Math.max(...drawn.map(({ frame }) => frame.extent?.to ?? -Infinity));
   const actuals = drawn.filter(({ series }) => series.role === 'actual');
-  const unfinished = unfinishedPeriod(
-    actuals.map(({ frame }) => frame),
-    grain,
-  );
+  const complete = completeTo(actuals.map(({ frame }) => frame));
   return periodsBetween(from, to, grain, mostPeriods).map((start) => {
     const next = nextPeriod(start, grain);
-    const open = start === unfinished || next > today;
+    const open = next > today || next - 1 > complete;
     return { start, next, middle: (start + next) / 2, open };
   });
 }
 
-/** The period of the last actual day, when that day is not the period's last. */
-function unfinishedPeriod(actuals: readonly SeriesFrame[], grain: Grain): Day | null {
-  const daily = actuals.filter((frame) => frame.recordedGrain === 'day' && frame.lastDay !== null);
-  if (daily.length === 0) return null;
-  const last = Math.max(...daily.map((frame) => frame.lastDay as Day));
-  const start = periodStart(last, grain);
-  return last < nextPeriod(start, grain) - 1 ? start : null;
+/** The day up to which the actuals are complete: that of the source which has got furthest. */
+function completeTo(actuals: readonly SeriesFrame[]): Day {
+  const days = actuals.flatMap(({ completeTo: day }) => (day === null ? [] : [day]));
+  return days.length === 0 ? Infinity : Math.max(...days);
 }

@@ -1,6 +1,7 @@
 import { type Day, readDate } from '../calendar';
-import { decimalsOf } from '../values';
-import { type DecimalMark, isBlank, readNumber } from './cells';
+import { decimalsOf, isFigure } from '../values';
+import { type Cell, cellText, type DecimalMark, readNumber } from './cells';
+import { isBlank, missingSigns } from './missing';
 import type { ColumnUnderstanding } from './recognise';
 import { type Column, dateColumn, missingDay, numberColumn, textColumn } from './table';
 
@@ -16,38 +17,54 @@ export const longestText = 500;
 /** More different texts than this are not remembered. */
 const mostRemembered = 50_000;
 
+/** How the cells of a file are written, where its columns do not say otherwise. */
+export interface Writing {
+  decimalMark: DecimalMark;
+  /** the source's time zone */
+  zone: string;
+  /** what counts as missing; left out: the usual signs */
+  missing?: readonly string[] | null;
+}
+
 /**
  * Makes the reader of a column's cells, which gives `doubtful` for a cell that does not fit.
  * Dates and words repeat, so each different text is read once.
- * @param zone the source's time zone
  */
 export function cellReader(
-  column: Pick<ColumnUnderstanding, 'kind' | 'datePattern'>,
-  decimalMark: DecimalMark,
-  zone: string,
-): (text: string) => CellValue | typeof doubtful {
-  const read = (text: string) => readCell(text, column, decimalMark, zone);
-  if (column.kind === 'number') return read;
-  const known = new Map<string, CellValue | typeof doubtful>();
-  return (text) => {
-    const before = known.get(text);
+  column: ColumnUnderstanding,
+  writing: Writing,
+): (cell: Cell) => CellValue | typeof doubtful {
+  const read = readerOfKind(column, writing);
+  const signs = missingSigns(column.kind, writing.missing);
+  if (column.kind === 'number')
+    return (cell) => {
+      if (typeof cell === 'number') return isFigure(cell) ? cell : doubtful;
+      // Nearly all cells are figures; only of the others it is asked whether they are blank.
+      const figure = read(cell);
+      return figure === doubtful && isBlank(cell, signs) ? null : figure;
+    };
+  const readText = (text: string) => (isBlank(text, signs) ? null : read(text));
+  const known = new Map<Cell, CellValue | typeof doubtful>();
+  return (cell) => {
+    const before = known.get(cell);
     if (before !== undefined) return before;
-    const value = read(text);
-    if (known.size < mostRemembered) known.set(text, value);
+    const value = readText(cellText(cell));
+    if (known.size < mostRemembered) known.set(cell, value);
     return value;
   };
 }
 
-function readCell(
-  text: string,
-  column: Pick<ColumnUnderstanding, 'kind' | 'datePattern'>,
-  decimalMark: DecimalMark,
-  zone: string,
-): CellValue | typeof doubtful {
-  if (isBlank(text)) return null;
-  if (column.kind === 'text') return text.length <= longestText ? text.trim() : doubtful;
-  if (column.kind === 'number') return readNumber(text, decimalMark) ?? doubtful;
-  return (column.datePattern && readDate(text, column.datePattern, zone)) ?? doubtful;
+function readerOfKind(
+  { kind, datePattern, fiscalStart, decimalMark }: ColumnUnderstanding,
+  writing: Writing,
+): (text: string) => CellValue | typeof doubtful {
+  if (kind === 'text') return (text) => (text.length <= longestText ? text.trim() : doubtful);
+  if (kind === 'number') {
+    const mark = decimalMark ?? writing.decimalMark;
+    return (text) => readNumber(text, mark) ?? doubtful;
+  }
+  const context = { zone: writing.zone, fiscalStart: fiscalStart ?? 1 };
+  return (text) => (datePattern && readDate(text, datePattern, context)) ?? doubtful;
 }
 
 /** Collects one column of a table in memory, cell by cell. */

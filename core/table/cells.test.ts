@@ -1,4 +1,5 @@
-import { isBlank, readNumber } from './cells';
+import { readNumber } from './cells';
+import { isBlank } from './missing';
 import { recogniseColumn, recogniseDecimalMark } from './recognise';
 
 it.each([

@@ -1,31 +1,42 @@
 import { isFigure } from '../values';
 
+/** A cell as a file gives it: text as written, or a figure where the form of the file knows figures. */
+export type Cell = string | number;
+
 export type DecimalMark = '.' | ',';
 
 const plain: Record<DecimalMark, RegExp> = { '.': /^-?\d+(\.\d+)?$/, ',': /^-?\d+(,\d+)?$/ };
 
 const written: Record<DecimalMark, RegExp> = {
-  '.': /^[+-]?(\d{1,3}([,'\u00a0\u202f ]\d{3})+|\d+)?(\.\d*)?(e[+-]?\d+)?$/i,
-  ',': /^[+-]?(\d{1,3}([.'\u00a0\u202f ]\d{3})+|\d+)?(,\d*)?(e[+-]?\d+)?$/i,
+  '.': /^[+-]?(\d{1,3}([,'’\u00a0\u202f ]\d{3})+|\d+)?(\.\d*)?(e[+-]?\d+)?$/i,
+  ',': /^[+-]?(\d{1,3}([.'’\u00a0\u202f ]\d{3})+|\d+)?(,\d*)?(e[+-]?\d+)?$/i,
 };
 
+/** Signs and short names of currencies, before a figure or behind it. */
+const currency =
+  /^([+-]?)\s*(?:[$€£¥₹₽₩]|(?:CHF|EUR|USD|GBP|JPY|SEK|NOK|DKK|PLN|CZK|kr|zł)\b\.?)\s*|\s*(?:[$€£¥₹₽₩]|\b(?:CHF|EUR|USD|GBP|JPY|SEK|NOK|DKK|PLN|CZK|kr|zł)\.?)$/giu;
+
 /**
- * Reads a figure as people write it: with thousands marks, a sign (before, behind, or as
+ * Reads a figure as people write it: with thousands marks, a currency, a sign (before, behind, or as
  * parentheses) or a percent sign (which divides by 100).
  * @returns null when the text is no figure
  */
 export function readNumber(text: string, decimalMark: DecimalMark): number | null {
   // Nearly all figures are plain ones, which need none of what follows.
-  if (plain[decimalMark].test(text)) return figureOrNone(Number(text.replace(',', '.')));
-  let rest = text.trim().replace('\u2212', '-');
-  const inParentheses = /^\((.+)\)$/.exec(rest);
-  if (inParentheses) rest = `-${inParentheses[1]}`;
+  if (plain[decimalMark].test(text))
+    return figureOrNone(Number(decimalMark === ',' ? text.replace(',', '.') : text));
+  let rest = text.trim().replace(/[\u2212\u2013]/, '-');
+  if (!/\d/.test(rest)) return null;
+  rest = rest.replace(currency, '$1');
+  const inParentheses = /^\(([^()-]+)\)$/.exec(rest);
+  if (inParentheses) rest = `-${inParentheses[1]?.trim().replace(currency, '$1')}`;
   const percent = rest.endsWith('%');
   if (percent) rest = rest.slice(0, -1).trim();
-  if (/^[^+-].*-$/.test(rest)) rest = `-${rest.slice(0, -1)}`;
-  if (!/\d/.test(rest) || !written[decimalMark].test(rest)) return null;
+  if (/^[^+-].*-$/.test(rest)) rest = `-${rest.slice(0, -1).trim()}`;
+  rest = rest.replace(/^([+-])\s+/, '$1');
+  if (!written[decimalMark].test(rest)) return null;
   const digits = rest
-    .replace(/['\u00a0\u202f ]/g, '')
+    .replace(/['’\u00a0\u202f ]/g, '')
     .replace(decimalMark === ',' ? /\./g : /,/g, '');
   const figure = Number(digits.replace(',', '.') + (percent && !/e/i.test(digits) ? 'e-2' : ''));
   return figureOrNone(figure);
@@ -33,9 +44,5 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
 
 const figureOrNone = (figure: number) => (isFigure(figure) ? figure : null);
 
-/** Whether a cell counts as blank: nothing, or one of the usual words for nothing. */
-export function isBlank(text: string): boolean {
-  const first = text.charCodeAt(0);
-  const startsWithDigit = first >= 48 && first <= 57;
-  return !startsWithDigit && /^\s*(|-|n\/?a|null|#n\/a|nan)\s*$/i.test(text);
-}
+/** The text of a cell. */
+export const cellText = (cell: Cell): string => (typeof cell === 'string' ? cell : String(cell));

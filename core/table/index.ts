@@ -5,9 +5,20 @@ export {
   columnBuilder,
   doubtful,
   longestText,
+  type Writing,
 } from './build';
-export { type DecimalMark, isBlank, readNumber } from './cells';
-export { type ColumnUnderstanding, recogniseColumn, recogniseDecimalMark } from './recognise';
+export { type Cell, cellText, type DecimalMark, readNumber } from './cells';
+export { isBlank, type MissingSigns, missingSigns, usualMissing } from './missing';
+export {
+  type ColumnUnderstanding,
+  dateQuestion,
+  type DateQuestion,
+  doubleReadings,
+  lacksFiscalStart,
+  recogniseColumn,
+  recogniseDecimalMark,
+  unitOf,
+} from './recognise';
 export {
   type Column,
   type ColumnKind,
@@ -20,3 +31,5 @@ export {
   type TextColumn,
   textColumn,
 } from './table';
+export { naturalOrder } from './wordOrder';
+export { type Profile, Profiler } from './profile';

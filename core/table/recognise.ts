@@ -1,57 +1,167 @@
-import { type DatePattern, datePatterns, readDate } from '../calendar';
-import { type DecimalMark, isBlank, readNumber } from './cells';
+import { type DatePattern, datePatterns, isFiscal, readDate } from '../calendar';
+import { type Cell, cellText, type DecimalMark, readNumber } from './cells';
+import { isBlank } from './missing';
 import type { ColumnKind } from './table';
 
-/** How one column of a delivered file is to be understood. */
+/** How one column of a table is to be understood. */
 export interface ColumnUnderstanding {
   name: string;
   kind: ColumnKind;
   /** how its dates are written; null for other kinds */
   datePattern: DatePattern | null;
+  /** how its figures are written, where it is not as in the rest of the file */
+  decimalMark?: DecimalMark | null;
+  /** the month that begins the fiscal year of its fiscal quarters, 1 to 12 */
+  fiscalStart?: number | null;
+  /** its words in the order in which they are to stand */
+  order?: string[] | null;
 }
 
 /** A column is of a kind when at least this share of its cells fits; the others are doubtful. */
 const fittingShare = 0.9;
 
+/** So many different cells tell how a column is written. */
+const mostLookedAt = 400;
+
+/** Digits alone are more often a figure than a date, unless the column's name says so. */
+const needsName: Partial<Record<DatePattern, RegExp>> = {
+  YYYYMMDD: /date|day|datum|tag|fecha|jour|data/i,
+  YYYYMM: /month|period|date|monat|mois|mes|yyyymm/i,
+  YYYY: /year|jahr|ann[ée]e|año|\bfy\b/i,
+  'serial 1900': /date|\bday|datum|\btag\b|fecha|jour/i,
+};
+
+/** Never recognised by itself: it would take every column of figures. */
+const onlyChosen: readonly DatePattern[] = ['serial 1904'];
+
 /**
  * Recognises the kind of a column from a sample of its cells.
- * @param cells as written in the file, blanks included
+ * @param cells as the file gives them, blanks included
+ * @param decimalMark that of the rest of the file
  */
 export function recogniseColumn(
   name: string,
-  cells: readonly string[],
+  cells: readonly Cell[],
   decimalMark: DecimalMark,
 ): ColumnUnderstanding {
-  const present = cells.filter((cell) => !isBlank(cell));
-  const fits = (read: (cell: string) => number | null) =>
-    present.filter((cell) => read(cell) !== null).length;
+  const present = presentCells(cells);
   if (present.length === 0) return { name, kind: 'text', datePattern: null };
-  const scores = datePatterns.map((pattern) => fits((cell) => readDate(cell, pattern, 'UTC')));
-  const best = Math.max(...scores);
-  const pattern = datePatterns[scores.indexOf(best)] ?? null;
-  // Eight digits alone are more often a figure than a date, unless the name says so.
-  const trusted = pattern !== 'YYYYMMDD' || /date|day/i.test(name);
-  if (best >= present.length * fittingShare && trusted)
-    return { name, kind: 'date', datePattern: pattern };
-  const numbers = fits((cell) => readNumber(cell, decimalMark));
-  const kind = numbers >= present.length * fittingShare ? 'number' : 'text';
-  return { name, kind, datePattern: null };
+  const enough = present.length * fittingShare;
+  const [best] = fittingPatterns(name, present);
+  if (best) return { name, kind: 'date', datePattern: best };
+  const other = decimalMark === ',' ? '.' : ',';
+  const figures = (mark: DecimalMark) =>
+    present.filter((cell) => typeof cell === 'number' || readNumber(cell, mark) !== null).length;
+  if (figures(decimalMark) >= enough) return { name, kind: 'number', datePattern: null };
+  if (figures(other) >= enough)
+    return { name, kind: 'number', datePattern: null, decimalMark: other };
+  return { name, kind: 'text', datePattern: null };
+}
+
+/** Two ways of reading the dates of a column that fit it equally and give different days. */
+export interface DateQuestion {
+  column: string;
+  patterns: [DatePattern, DatePattern];
+  /** cells that the two read differently */
+  examples: string[];
+}
+
+/**
+ * Finds whether the dates of a column can be read in another way as well.
+ * @returns null when only one way fits, or both give the same days
+ */
+export function dateQuestion(
+  { name, datePattern }: ColumnUnderstanding,
+  cells: readonly Cell[],
+): DateQuestion | null {
+  const present = presentCells(cells);
+  const other = fittingPatterns(name, present).find((pattern) => pattern !== datePattern);
+  if (!datePattern || !other) return null;
+  const examples = present.map(cellText).filter((cell) => {
+    const [one, two] = [datePattern, other].map((pattern) => readDate(cell, pattern, anyZone));
+    return one !== two && one !== null && two !== null;
+  });
+  if (examples.length === 0) return null;
+  return { column: name, patterns: [datePattern, other], examples: examples.slice(0, 2) };
+}
+
+/** Whether the fiscal year of a column's quarters begins in a month that nobody has said. */
+export const lacksFiscalStart = ({ datePattern, fiscalStart }: ColumnUnderstanding) =>
+  datePattern !== null && isFiscal(datePattern) && !fiscalStart;
+
+const anyZone = { zone: 'UTC' };
+
+/** The different cells of a column that are not blank, as many as tell how it is written. */
+function presentCells(cells: readonly Cell[]): Cell[] {
+  const different = new Set<Cell>();
+  for (const cell of cells) {
+    if (typeof cell === 'string' && isBlank(cell)) continue;
+    different.add(cell);
+    if (different.size >= mostLookedAt) break;
+  }
+  return [...different];
+}
+
+/** The patterns that fit enough of the cells, those that fit most first. */
+function fittingPatterns(name: string, present: readonly Cell[]): DatePattern[] {
+  const texts = present.map(cellText);
+  const fits = (pattern: DatePattern, some: readonly string[]) =>
+    some.filter((cell) => readDate(cell, pattern, anyZone) !== null).length;
+  // Most patterns fit nothing, which the first few cells tell.
+  const first = texts.slice(0, 12);
+  return datePatterns
+    .filter((pattern) => !onlyChosen.includes(pattern) && (needsName[pattern]?.test(name) ?? true))
+    .filter((pattern) => fits(pattern, first) > first.length / 2)
+    .map((pattern) => ({ pattern, count: fits(pattern, texts) }))
+    .filter(
+      ({ pattern, count }) => count >= texts.length * fittingShare && isPlausible(pattern, texts),
+    )
+    .sort((a, b) => b.count - a.count)
+    .map(({ pattern }) => pattern);
+}
+
+/** Digits alone are dates only within the years that people keep figures of. */
+function isPlausible(pattern: DatePattern, texts: readonly string[]): boolean {
+  if (!(pattern in needsName)) return true;
+  const range = pattern === 'YYYY' ? [1900, 2100] : pattern === 'YYYYMM' ? [190000, 210012] : null;
+  const [least, most] = range ?? (pattern === 'YYYYMMDD' ? [19000101, 21001231] : [20_000, 60_000]);
+  return texts.every((text) => {
+    const figure = Number(text.replace(',', '.'));
+    return Number.isNaN(figure) || (figure >= (least as number) && figure <= (most as number));
+  });
 }
 
 /**
  * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
  * the one that leaves fewer digits to be thousands.
  */
-export function recogniseDecimalMark(cells: readonly string[]): DecimalMark {
+export function recogniseDecimalMark(cells: readonly Cell[]): DecimalMark {
+  const texts = cells.filter((cell) => typeof cell === 'string');
   const score = (mark: DecimalMark) => {
-    const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})$`);
+    const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})\\D*$|^[^\\d]*0\\${mark}\\d`);
     const other = mark === ',' ? '.' : ',';
-    const thousandsAndMark = new RegExp(`\\d\\${other}\\d{3}\\${mark}\\d+$`);
-    return cells.filter(
+    const thousandsAndMark = new RegExp(`\\d\\${other}\\d{3}\\${mark}\\d+\\D*$`);
+    return texts.filter(
       (cell) =>
-        readNumber(cell, mark) !== null &&
-        (decimal.test(cell.trim()) || thousandsAndMark.test(cell.trim())),
+        (decimal.test(cell) || thousandsAndMark.test(cell)) && readNumber(cell, mark) !== null,
     ).length;
   };
   return score(',') > score('.') ? ',' : '.';
+}
+
+/**
+ * The figures of a column that could as well be written with the other decimal mark: one mark in
+ * each, three digits behind it. Whoever brings them in is shown how they are read.
+ */
+export function doubleReadings(cells: readonly Cell[]): string[] {
+  const marked = cells.filter(
+    (cell): cell is string => typeof cell === 'string' && /\d[.,]\d/.test(cell),
+  );
+  const either = marked.filter((cell) => /^\D*[1-9]\d{0,2}[.,]\d{3}\D*$/.test(cell));
+  return marked.length > 0 && either.length === marked.length ? either.slice(0, 2) : [];
+}
+
+/** The unit that stands behind a column's name, in parentheses or brackets: “Fuel (litres)”. */
+export function unitOf(name: string): string | null {
+  return /[([]([^()[\]]{1,24})[)\]]\s*$/.exec(name)?.[1]?.trim() ?? null;
 }

@@ -4,4 +4,4 @@ export { endLease, type Lease, type Leased, sweepLeases, takeLease } from './lea
 export { migrateDatabase } from './migrations';
 export { DatabaseAway, isDatabaseAway, isDuplicate } from './pool';
 export * as tables from './tables';
-export type { StoredColumn } from './tables';
+export type { StoredColumn, StoredDoubts } from './tables';

@@ -9,7 +9,14 @@ import {
   uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core';
-import type { DashboardRole, FileForm, GridPlace } from '../../contract';
+import type {
+  DashboardRole,
+  FileForm,
+  GridPlace,
+  SourceProfile,
+  Understanding,
+} from '../../contract';
+import type { ColumnUnderstanding } from '../../core/table';
 import { type ChartDefinition, upgradeChart } from '../../core/chart';
 
 const id = () => int().autoincrement().primaryKey();
@@ -21,6 +28,12 @@ const json = <T>(name: string, upgrade: (stored: T) => T = (stored) => stored) =
     toDriver: (value) => JSON.stringify(value),
     fromDriver: (text) => upgrade(JSON.parse(text) as T),
   })(name);
+/** Forms were kept flat while there was but one form of file. */
+function upgradeForm(stored: FileForm & { encoding?: string; delimiter?: string }): FileForm {
+  if (stored.file || !stored.delimiter) return stored;
+  const { encoding, delimiter, ...rest } = stored;
+  return { ...rest, file: { kind: 'delimited', encoding, delimiter } as FileForm['file'] };
+}
 const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' });
 
 export const people = mysqlTable('people', {
@@ -77,6 +90,8 @@ export const uploads = mysqlTable('uploads', {
   bytes: int().notNull(),
   /** false while its parts are still coming in */
   ready: boolean().notNull().default(true),
+  /** what was last understood of it, and by which form */
+  understood: json<{ key: string; understanding: Understanding } | null>('understood'),
   createdAt: at('created_at').notNull(),
 });
 
@@ -100,14 +115,19 @@ export const sources = mysqlTable('sources', {
 });
 
 /** A column of a source version; its facts stand in the column of the same place. */
-export interface StoredColumn {
-  name: string;
-  kind: 'date' | 'number' | 'text';
-  datePattern: NonNullable<FileForm['columns']>[number]['datePattern'];
+export interface StoredColumn extends ColumnUnderstanding {
   decimals: number;
   words: number;
   /** its words stand in the version's table of words, and the facts hold their codes */
   coded?: boolean;
+  /** what its cells hold; none for what came in before that was kept */
+  profile?: SourceProfile;
+}
+
+/** Cells that did not fit when a version came in. */
+export interface StoredDoubts {
+  total: number;
+  listed: Understanding['doubtful'];
 }
 
 export const sourceVersions = mysqlTable(
@@ -118,12 +138,22 @@ export const sourceVersions = mysqlTable(
     fileName: varchar('file_name', { length: 250 }).notNull(),
     rows: int().notNull(),
     columns: json<StoredColumn[]>('columns').notNull(),
-    form: json<FileForm>('form').notNull(),
+    form: json<FileForm>('form', upgradeForm).notNull(),
+    /** what became of the rows that the source had */
+    mode: varchar({ length: 10 }).notNull().default('replace'),
+    /** the file it came from, while that is kept */
+    uploadId: varchar('upload_id', { length: 32 }),
+    /** who brought it in */
+    personId: int('person_id'),
+    doubts: json<StoredDoubts | null>('doubts'),
     /** false while its rows are still coming in */
     ready: boolean().notNull(),
     createdAt: at('created_at').notNull(),
   },
-  (table) => [index('versions_by_source').on(table.sourceId)],
+  (table) => [
+    index('versions_by_source').on(table.sourceId),
+    index('versions_by_upload').on(table.uploadId),
+  ],
 );
 
 export const dashboards = mysqlTable('dashboards', {

@@ -48,7 +48,9 @@ it('aggregates for one person as much as there are seats and places to wait, and
       ...each,
       figures: { ...each.figures, aggregate },
     }));
-    return maren.send('POST', `/charts/${chartId}/frames`, { definition: { ...definition, grain, series } });
+    return maren.send('POST', `/charts/${chartId}/frames`, {
+      definition: { ...definition, grain, series },
+    });
   };
   const asked = grains.flatMap((grain) => ['sum', 'mean'].map((word) => ask(grain, word)));
   const statuses = statusesOf(await Promise.all(asked));

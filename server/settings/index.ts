@@ -52,6 +52,15 @@ export const settings = {
   /** what one such thread may take of memory, in megabytes */
   fileThreadMegabytes: setting('STAND_MARK_FILE_THREAD_MEGABYTES', 768),
 
+  /** a file that has to be read as a whole: a workbook, a JSON document, a Parquet file */
+  wholeFileBytes: setting('STAND_MARK_WHOLE_FILE_MEGABYTES', 64) * megabyte,
+  /** what such a file may unpack to */
+  unpackedBytes: setting('STAND_MARK_UNPACKED_MEGABYTES', 400) * megabyte,
+  /** seconds for which one file may be read */
+  deliverySeconds: setting('STAND_MARK_DELIVERY_SECONDS', 300),
+  /** versions of a source that are kept, the one in use among them */
+  versionsKept: setting('STAND_MARK_VERSIONS_KEPT', 6, 1),
+
   /** charts of one person that the figures thread works on at once; more wait in their own line */
   figuresAtOnce: setting('STAND_MARK_FIGURES_AT_ONCE', 4),
   /** requests of one person that may wait for the figures thread */

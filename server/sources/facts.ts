@@ -1,7 +1,5 @@
 import type { Connection } from 'mysql2/promise';
-import type { Understanding } from '../../contract';
-import { formatDay } from '../../core/calendar';
-import type { CellValue } from '../../core/table';
+import type { ColumnKind, ColumnUnderstanding, Profile } from '../../core/table';
 import type { StoredColumn } from '../database';
 
 /** The table that holds the rows of one source version. */
@@ -16,16 +14,24 @@ export const factsColumn = (place: number) => `c${place}`;
 /** From so many digits on, figures are kept as binary fractions. */
 const mostDecimals = 12;
 
-type Surveyed = Pick<Understanding, 'columns' | 'found' | 'rows'>;
-
-/** How the columns of an understood file are kept. */
-export function storedColumns({ columns, found }: Surveyed): StoredColumn[] {
-  return (columns ?? []).map(({ name, kind, datePattern }, place) => ({
-    ...{ name, kind, datePattern },
+/** How the columns of a table are kept, with what its rows hold in each. */
+export function storedColumns(
+  columns: readonly ColumnUnderstanding[],
+  found: readonly Profile[],
+): StoredColumn[] {
+  return columns.map((column, place) => ({
+    ...column,
     decimals: found[place]?.decimals ?? 0,
-    words: found[place]?.words ?? 0,
-    ...(kind === 'text' && { coded: true }),
+    words: found[place]?.distinct ?? 0,
+    ...(column.kind === 'text' && { coded: true }),
   }));
+}
+
+/** A column that is to be made: what its cells need room for. */
+export interface ColumnRoom extends Pick<Profile, 'decimals' | 'largest'> {
+  kind: ColumnKind;
+  /** no row has anything in it */
+  empty: boolean;
 }
 
 /**
@@ -35,12 +41,9 @@ export function storedColumns({ columns, found }: Surveyed): StoredColumn[] {
 export async function makeFactsTable(
   connection: Pick<Connection, 'query'>,
   versionId: number,
-  survey: Surveyed,
+  rooms: readonly ColumnRoom[],
 ) {
-  const columns = (survey.columns ?? []).map(
-    ({ kind }, place) =>
-      `${factsColumn(place)} ${columnType(kind, survey.found[place], survey.rows)}`,
-  );
+  const columns = rooms.map((room, place) => `${factsColumn(place)} ${columnType(room)}`);
   await connection.query(
     `CREATE TABLE ${factsTable(versionId)} (\`row\` INT PRIMARY KEY, ${columns.join(', ')}) ROW_FORMAT=DYNAMIC`,
   );
@@ -49,18 +52,12 @@ export async function makeFactsTable(
   );
 }
 
-function columnType(
-  kind: StoredColumn['kind'],
-  found: Understanding['found'][number] | undefined,
-  rows: number,
-): string {
-  if (!found || found.blank + found.doubtful === rows) return 'TINYINT';
+function columnType({ kind, empty, largest, decimals }: ColumnRoom): string {
+  if (empty) return 'TINYINT';
   if (kind === 'date') return 'DATE';
   if (kind === 'text') return 'INT';
-  const digits = String(Math.trunc(found.largest)).length;
-  return found.decimals <= mostDecimals
-    ? `DECIMAL(${digits + found.decimals}, ${found.decimals})`
-    : 'DOUBLE';
+  const digits = String(Math.trunc(largest)).length;
+  return decimals <= mostDecimals ? `DECIMAL(${digits + decimals}, ${decimals})` : 'DOUBLE';
 }
 
 export async function dropFactsTable(connection: Pick<Connection, 'query'>, versionId: number) {
@@ -68,59 +65,4 @@ export async function dropFactsTable(connection: Pick<Connection, 'query'>, vers
   await connection.query(
     `SET STATEMENT lock_wait_timeout=5 FOR DROP TABLE IF EXISTS ${factsTable(versionId)}, ${wordsTable(versionId)}`,
   );
-}
-
-/** Different words that are remembered for one column; a word met again beyond gets another code. */
-const mostRemembered = 50_000;
-
-/** Gives the words of a version's text columns their codes. */
-export class WordCodes {
-  private readonly known = new Map<number, { codes: Map<string, number>; next: number }>();
-  private fresh: [place: number, code: number, word: string][] = [];
-
-  codeOf(place: number, word: string): number {
-    const column = this.known.get(place) ?? { codes: new Map<string, number>(), next: 0 };
-    this.known.set(place, column);
-    const before = column.codes.get(word);
-    if (before !== undefined) return before;
-    const code = column.next++;
-    if (column.codes.size < mostRemembered) column.codes.set(word, code);
-    this.fresh.push([place, code, word]);
-    return code;
-  }
-
-  /** The words that have been given a code since this was last asked. */
-  takeFresh() {
-    const { fresh } = this;
-    this.fresh = [];
-    return fresh;
-  }
-}
-
-/** Turns read cells into what the facts table takes: days as dates, words as their codes. */
-export function factsRow(
-  row: number,
-  values: readonly CellValue[],
-  columns: readonly StoredColumn[],
-  words: WordCodes,
-) {
-  return [
-    row,
-    ...values.map((value, place) => {
-      if (typeof value === 'string') return words.codeOf(place, value);
-      return value !== null && columns[place]?.kind === 'date' ? writtenDay(value) : value;
-    }),
-  ];
-}
-
-const written = new Map<number, string>();
-
-/** Files repeat their days; each is written once. */
-function writtenDay(day: number): string {
-  let text = written.get(day);
-  if (text === undefined) {
-    text = formatDay(day);
-    written.set(day, text);
-  }
-  return text;
 }

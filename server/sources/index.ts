@@ -1,8 +1,13 @@
-export { csvRows } from './csvRows';
-export { deliveryRoutes } from './deliveryRoutes';
 export { factsColumn, factsTable, wordsTable } from './facts';
+export { keyReader } from './mergeTables';
 export { sourceRoutes } from './routes';
-export { requireSources, sourcesOf } from './sourceAccess';
-export { storeVersion } from './storeVersion';
-export { sweepUploads } from './uploads';
+export {
+  chartsUsing,
+  requireOwnSource,
+  requireSource,
+  requireSources,
+  sourcesOf,
+} from './sourceAccess';
+export { type StoreListener, storeVersion, type Target, type TypedTable } from './storeVersion';
+export { openStandingRows, openVersionRows, type VersionRows } from './versionRows';
 export { sweepUnfinished } from './versions';

@@ -1,11 +1,11 @@
-import { and, desc, eq, inArray, isNull, type SQL } from 'drizzle-orm';
+import { and, desc, eq, getTableColumns, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Person, Source, SourceDetail } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
 import { firstRows, wordsOf } from './storedRows';
 
-const { access, charts, dashboards, sources, sourceVersions } = tables;
+const { access, charts, dashboards, people, sources, sourceVersions } = tables;
 
 /** The sources that a chart draws from. */
 export const sourcesOf = (definition: ChartDefinition) => [
@@ -20,7 +20,7 @@ async function livingCharts(queries: Queries, where?: SQL) {
     .innerJoin(dashboards, eq(dashboards.id, charts.dashboardId))
     .where(and(where, isNull(charts.deletedAt), isNull(dashboards.deletedAt)));
   return rows.map(({ id, dashboardId, definition }) => ({
-    ...{ id, dashboardId },
+    ...{ id, dashboardId, definition },
     title: definition.title,
     sourceIds: sourcesOf(definition),
   }));
@@ -83,7 +83,9 @@ export async function listSources(queries: Queries, person: Person): Promise<Sou
     .filter(({ source }) => source.ownerId === person.id || usedIds.has(source.id))
     .map(({ source, version }) => ({
       ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
-      ...{ fileName: version.fileName, rows: version.rows, columns: version.columns },
+      ...{ fileName: version.fileName, rows: version.rows },
+      // What their cells hold is shown on the source's own page.
+      columns: version.columns.map(({ profile: _, ...column }) => column),
       broughtInAt: version.createdAt.toISOString(),
     }));
 }
@@ -132,6 +134,26 @@ export async function chartsOfSource(queries: Queries, person: Person, sourceId:
   return { seen, others: all.length - seen.length };
 }
 
+/** The charts that draw from some columns of a source, of those that a person may see. */
+export async function chartsUsing(
+  queries: Queries,
+  person: Person,
+  sourceId: number,
+  columns: readonly string[],
+): Promise<{ title: string; column: string }[]> {
+  if (columns.length === 0) return [];
+  const { seen } = await chartsOfSource(queries, person, sourceId);
+  const drawn = await livingCharts(queries, inArray(charts.id, [0, ...seen.map(({ id }) => id)]));
+  return drawn.flatMap(({ title, definition }) => {
+    const used = new Set(
+      definition.series
+        .filter(({ figures }) => figures.sourceId === sourceId)
+        .flatMap(({ figures, split }) => [figures.date, figures.column, split?.column ?? null]),
+    );
+    return columns.filter((column) => used.has(column)).map((column) => ({ title, column }));
+  });
+}
+
 /** Everything the page of one source shows to a person. */
 export async function readSource(
   database: Database,
@@ -139,8 +161,9 @@ export async function readSource(
   source: Source,
 ): Promise<SourceDetail> {
   const versions = await database
-    .select()
+    .select({ ...getTableColumns(sourceVersions), by: people.name })
     .from(sourceVersions)
+    .leftJoin(people, eq(people.id, sourceVersions.personId))
     .where(and(eq(sourceVersions.sourceId, source.id), eq(sourceVersions.ready, true)))
     .orderBy(desc(sourceVersions.id));
   const [row] = await database.select().from(sources).where(eq(sources.id, source.id));
@@ -149,8 +172,12 @@ export async function readSource(
   return {
     ...source,
     form: current?.form ?? { columns: [] },
-    versions: versions.map(({ id, fileName, rows, createdAt }) => ({
-      ...{ id, fileName, rows, broughtInAt: createdAt.toISOString() },
+    profiles: (current?.columns ?? []).flatMap(({ profile }) => (profile ? [profile] : [])),
+    doubtful: current?.doubts?.listed ?? [],
+    doubtfulTotal: current?.doubts?.total ?? 0,
+    uploadId: source.own && current?.mode === 'replace' ? current.uploadId : null,
+    versions: versions.map(({ id, fileName, rows, mode, by, createdAt }) => ({
+      ...{ id, fileName, rows, mode, by, broughtInAt: createdAt.toISOString() },
       current: id === row?.versionId,
     })),
     charts: seen,

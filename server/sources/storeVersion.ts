@@ -1,27 +1,43 @@
+import { eq } from 'drizzle-orm';
 import type { Connection } from 'mysql2/promise';
-import type { FileForm, Understanding } from '../../contract';
+import type { DeliveryMode, FileForm } from '../../contract';
+import { type CellValue, type ColumnUnderstanding, type Profile, Profiler } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import { type Database, type Lease, takeLease, tables } from '../database';
-import type { OpenFile } from './csvRows';
-import {
-  factsRow,
-  factsTable,
-  makeFactsTable,
-  storedColumns,
-  WordCodes,
-  wordsTable,
-} from './facts';
-import { readRows, understandFile, type WholeForm } from './understand';
+import { type Database, type Lease, type StoredDoubts, takeLease, tables } from '../database';
+import { makeFactsTable, storedColumns } from './facts';
+import { mergeTables } from './mergeTables';
+import { RowLoader } from './rowLoader';
 import { discardVersion, dropOldVersions } from './versions';
+import { openStandingRows } from './versionRows';
 
 const { sourceVersions } = tables;
 
-const batchRows = 2000;
+/** Where a delivery goes: into a new source, or to the rows that a source has. */
+export type Target = { ownerId: number } & (
+  { name: string } | { sourceId: number; mode: DeliveryMode; keys: readonly string[] }
+);
 
-/** Where a file goes: into a new source, or in the place of what a source holds. */
-export type Target = { ownerId: number } & ({ name: string } | { sourceId: number });
+/** Typed rows, ready to be stored. */
+export interface TypedTable {
+  columns: readonly ColumnUnderstanding[];
+  /** what the rows hold, by column */
+  found: readonly Profile[];
+  rows: number;
+  /** put together of rows that were looked at apart: what they hold together is not known yet */
+  together?: boolean;
+  batches(): AsyncIterable<readonly (readonly CellValue[])[]>;
+}
 
-/** What is told while a file is stored. */
+/** A table that was delivered, and where it came from. */
+export interface Delivery {
+  fileName: string;
+  uploadId: string | null;
+  form: FileForm;
+  doubts: StoredDoubts;
+  table: TypedTable;
+}
+
+/** What is told while a delivery is stored. */
 export interface StoreListener {
   /** the version that is begun, for whoever has to clear it away when this is stopped */
   onBegun?: (versionId: number) => void;
@@ -29,28 +45,23 @@ export interface StoreListener {
 }
 
 /**
- * Brings a file in as a new version of a source, all of it or nothing. Its rows come into tables of
+ * Stores a delivery as a new version of a source, all of it or nothing. Its rows come into tables of
  * their own, which nobody sees before the version is put in place; a lease keeps sweeps away.
  * @returns the source's id
- * @throws ProblemError when the file cannot be read; no trace of it remains
+ * @throws ProblemError when the rows do not fit those that the source has; no trace of it remains
  */
 export async function storeVersion(
   database: Database,
   target: Target,
-  file: { fileName: string; open: OpenFile; form: FileForm },
+  delivery: Delivery,
   listener: StoreListener = {},
 ): Promise<number> {
-  const understanding = await understandFile(file.open, file.form);
-  if (!understanding.columns?.some(({ kind }) => kind === 'date')) {
-    const sentence =
-      'No column holds dates, so nothing could be drawn over time. Choose the date column and how its dates are written.';
-    throw new ProblemError({ code: 'no-date-column', sentence });
-  }
-  const { versionId, lease } = await beginVersion(database, file.fileName, understanding);
+  const mode = 'mode' in target ? target.mode : 'replace';
+  const table = await wholeTable(database, target, delivery.table);
+  const { versionId, lease } = await beginVersion(database, delivery, mode, target.ownerId);
   listener.onBegun?.(versionId);
   try {
-    await makeFactsTable(database.$client, versionId, understanding);
-    await insertRows(database, versionId, file.open, understanding, listener, lease);
+    await storeRows(database, versionId, table, lease, listener);
     const sourceId = await putInPlace(database, versionId, target, lease);
     await dropOldVersions(database, sourceId);
     return sourceId;
@@ -64,18 +75,25 @@ export async function storeVersion(
   }
 }
 
+/** The rows as they will stand: those delivered, and what stays of those that the source has. */
+async function wholeTable(database: Database, target: Target, delivered: TypedTable) {
+  if ('name' in target || target.mode === 'replace') return delivered;
+  const standing = await openStandingRows(database, target.sourceId);
+  return standing ? mergeTables(standing.rows, delivered, target) : delivered;
+}
+
 /** Begins a version; its lease is there before anybody else can see it. */
-async function beginVersion(database: Database, fileName: string, understanding: Understanding) {
-  const { encoding, delimiter, decimalMark, zone, columns } = understanding;
+async function beginVersion(
+  database: Database,
+  { fileName, uploadId, form, doubts, table }: Delivery,
+  mode: DeliveryMode,
+  personId: number,
+) {
   return database.transaction(async (change) => {
     const [{ insertId }] = await change.insert(sourceVersions).values({
-      sourceId: 0,
-      fileName,
-      rows: understanding.rows,
-      columns: storedColumns(understanding),
-      form: { encoding, delimiter, decimalMark, zone, columns },
-      ready: false,
-      createdAt: new Date(),
+      ...{ sourceId: 0, fileName, mode, uploadId, personId, doubts, form },
+      ...{ rows: table.rows, columns: storedColumns(table.columns, table.found) },
+      ...{ ready: false, createdAt: new Date() },
     });
     const lease = await takeLease(database, { kind: 'version', subject: insertId });
     if (!lease) throw new Error(`Version ${insertId} is held by somebody else.`);
@@ -83,34 +101,44 @@ async function beginVersion(database: Database, fileName: string, understanding:
   });
 }
 
-async function insertRows(
+/** Writes the rows, and looks at them again as they stand together. */
+async function storeRows(
   database: Database,
   versionId: number,
-  open: OpenFile,
-  understanding: Understanding,
-  { onProgress }: StoreListener,
+  table: TypedTable,
   lease: Lease,
+  { onProgress }: StoreListener,
 ) {
-  const columns = storedColumns(understanding);
-  const words = new WordCodes();
-  let batch: unknown[][] = [];
-  let stored = 0;
-  const insert = async (table: string, rows: unknown[][]) => {
-    if (rows.length > 0) await database.$client.query('INSERT INTO ?? VALUES ?', [table, rows]);
-  };
-  const flush = async () => {
+  const { columns, found } = table;
+  const rooms = columns.map(({ kind }, place) => ({
+    ...{ kind, decimals: found[place]?.decimals ?? 0, largest: found[place]?.largest ?? 0 },
+    empty: (found[place]?.distinct ?? 0) === 0,
+  }));
+  await makeFactsTable(database.$client, versionId, rooms);
+  const kinds = columns.map(({ kind }) => kind);
+  const loader = new RowLoader(database, versionId, kinds, (rows) => {
     if (lease.lost.aborted) throw lostLease();
-    await insert(wordsTable(versionId), words.takeFresh());
-    await insert(factsTable(versionId), batch);
-    stored += batch.length;
-    onProgress?.(stored, understanding.rows);
-    batch = [];
-  };
-  for await (const { values } of readRows(open, understanding as WholeForm)) {
-    batch.push(factsRow(stored + batch.length, values, columns, words));
-    if (batch.length >= batchRows) await flush();
+    onProgress?.(rows, table.rows);
+  });
+  // What stands alone has been looked at already; what was put together is looked at here.
+  const profilers = table.together ? kinds.map((kind) => new Profiler(kind)) : [];
+  for await (const batch of table.batches()) {
+    for (const values of batch)
+      for (let place = 0; place < profilers.length; place += 1)
+        profilers[place]?.add(values[place] ?? null);
+    await loader.add(batch);
   }
-  await flush();
+  const rows = await loader.finish();
+  const profiles = table.together ? profilers.map((profiler) => profiler.finish()) : found;
+  const stored = storedColumns(columns, profiles).map((column, place) => {
+    const { blank, distinct, range, bins, common } = profiles[place] as Profile;
+    const doubtful = (found[place] as { doubtful?: number } | undefined)?.doubtful ?? 0;
+    return { ...column, profile: { blank, doubtful, distinct, range, bins, common } };
+  });
+  await database
+    .update(sourceVersions)
+    .set({ rows, columns: stored })
+    .where(eq(sourceVersions.id, versionId));
 }
 
 const lostLease = () =>

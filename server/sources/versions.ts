@@ -1,13 +1,11 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { type Database, tables, takeLease } from '../database';
+import { settings } from '../settings';
 import { dropFactsTable } from './facts';
 
 const { sources, sourceVersions } = tables;
 
-/** Older versions than these are dropped once a new one stands. */
-const keptVersions = 5;
-
-/** Removes a version and its rows. */
+/** Removes a version and its rows; its file goes with the next sweep of files. */
 export async function discardVersion(database: Database, versionId: number): Promise<void> {
   await dropFactsTable(database.$client, versionId);
   await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
@@ -43,13 +41,16 @@ export async function sweepUnfinished(database: Database): Promise<void> {
   }
 }
 
+/** Drops the oldest versions of a source; the one in use stays. */
 export async function dropOldVersions(database: Database, sourceId: number) {
   const versions = await database
-    .select({ id: sourceVersions.id })
+    .select({ id: sourceVersions.id, used: sources.id })
     .from(sourceVersions)
+    .leftJoin(sources, eq(sources.versionId, sourceVersions.id))
     .where(eq(sourceVersions.sourceId, sourceId))
     .orderBy(desc(sourceVersions.id));
-  for (const { id } of versions.slice(keptVersions)) await discardVersion(database, id);
+  for (const { id, used } of versions.slice(settings.versionsKept))
+    if (used === null) await discardVersion(database, id);
 }
 
 /** Stands a source on one of its earlier versions again. */

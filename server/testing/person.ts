@@ -1,4 +1,4 @@
-import type { BringInStep, FileForm, Understanding } from '../../contract';
+import type { BringInStep, DeliveryMode, FileForm, Understanding } from '../../contract';
 import { type ChartDefinition, draftChart } from '../../core/chart';
 
 /** What a request was answered. */
@@ -55,35 +55,42 @@ export class TestPerson {
     };
   }
 
-  /** Delivers a file and says how it was understood. */
-  async understand(content: Uint8Array | string, form: FileForm = {}) {
-    const { body: upload } = await this.send<{ id: string }>(
-      'POST',
-      '/uploads?name=figures.csv',
-      content,
-    );
-    const answer = await this.send<Understanding>('POST', `/uploads/${upload.id}/understand`, form);
-    return { uploadId: upload.id, ...answer };
+  /** Sends a file. @returns the id of its upload */
+  async upload(content: Uint8Array | string, fileName = 'figures.csv'): Promise<string> {
+    const path = `/uploads?name=${encodeURIComponent(fileName)}`;
+    return (await this.send<{ id: string }>('POST', path, content)).body.id;
   }
 
-  /** Brings a file in, as a new source or in the place of one. */
-  async bringIn(
-    content: Uint8Array | string,
-    target: { name?: string; sourceId?: number },
-  ): Promise<BringInStep[]> {
-    const { body: upload } = await this.send<{ id: string }>(
-      'POST',
-      '/uploads?name=figures.csv',
-      content,
-    );
-    const { body } = await this.send<string>('POST', `/uploads/${upload.id}/bring-in`, {
-      ...target,
-      form: {},
-    });
-    return String(typeof body === 'string' ? body : JSON.stringify(body))
+  /** Has work done on an upload that answers step by step. */
+  async steps(path: string, body: unknown): Promise<Answer<BringInStep[]>> {
+    const answer = await this.send<string | object>('POST', path, body);
+    const lines = typeof answer.body === 'string' ? answer.body : JSON.stringify(answer.body);
+    const steps = lines
       .split('\n')
       .filter(Boolean)
       .map((line) => JSON.parse(line) as BringInStep);
+    return { ...answer, body: steps };
+  }
+
+  /** Delivers a file and says how it was understood. */
+  async understand(content: Uint8Array | string, form: FileForm = {}, fileName = 'figures.csv') {
+    const uploadId = await this.upload(content, fileName);
+    const { status, body } = await this.steps(`/uploads/${uploadId}/understand`, form);
+    const last = body.at(-1);
+    const understanding = last?.kind === 'understood' ? last.understanding : last;
+    const ended = status === 200 && last?.kind !== 'understood' ? 422 : status;
+    return { uploadId, status: ended, body: understanding as Understanding };
+  }
+
+  /** Brings a file in, as a new source or to the rows of one. */
+  async bringIn(
+    content: Uint8Array | string,
+    target: { name?: string; sourceId?: number; mode?: DeliveryMode; keys?: string[] },
+    form: FileForm = {},
+    fileName = 'figures.csv',
+  ): Promise<BringInStep[]> {
+    const uploadId = await this.upload(content, fileName);
+    return (await this.steps(`/uploads/${uploadId}/bring-in`, { ...target, form })).body;
   }
 
   /** Brings a file in as a new source. */

@@ -4,7 +4,6 @@ import type {
   ChartFrames,
   Dashboard,
   DashboardSummary,
-  FileForm,
   GridPlace,
   Note,
   ProblemBody,
@@ -12,7 +11,6 @@ import type {
   Sharing,
   Source,
   SourceDetail,
-  Understanding,
 } from '../../contract';
 import { type ChartDefinition, figuresAsked } from '../../core/chart';
 import { checkedFetch, ownHeader } from './checkedFetch';
@@ -194,9 +192,6 @@ export const api = createApi({
       query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
       extraOptions: { shape: 'words' },
       providesTags: ['Sources'],
-    }),
-    understand: build.mutation<Understanding, { uploadId: string; form: FileForm }>({
-      query: ({ uploadId, form }) => post(`uploads/${uploadId}/understand`, form),
     }),
     standOnVersion: build.mutation<unknown, { id: number; versionId: number }>({
       query: ({ id, versionId }) => post(`sources/${id}/versions/${versionId}/use`),

@@ -1,2 +1,9 @@
 export { api, type NewNote, problemOf, sayProblem } from './api';
-export { bringIn, uploadFile } from './bringIn';
+export {
+  bringIn,
+  compare,
+  type DeliveryTarget,
+  type Tell,
+  understand,
+  uploadFile,
+} from './deliveries';

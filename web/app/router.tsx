@@ -1,7 +1,8 @@
 import { createBrowserRouter } from 'react-router';
 import { BenchPage } from '../bench';
 import { DashboardPage, DashboardsPage, SharedPage } from '../dashboard';
-import { BringInPage, SourcePage, SourcesPage } from '../sources';
+import { BringInPage } from '../deliveries';
+import { SourcePage, SourcesPage } from '../sources';
 import { loadBench, loadDashboard, loadSession, loadShared } from './loaders';
 import { SignedIn } from './SignedIn';
 import { Stumbled } from './Stumbled';

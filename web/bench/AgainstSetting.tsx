@@ -9,7 +9,7 @@ import {
 } from '../../core/chart';
 import { api } from '../api';
 import { SelectField } from '../controls';
-import { Phrase } from './Phrase';
+import { Phrase } from '../controls';
 import { useChange } from './useBench';
 
 /** What the main series is held against, and which side is the good one. */

@@ -8,7 +8,7 @@ import { api } from '../api';
 import { SelectField } from '../controls';
 import { AgainstSetting } from './AgainstSetting';
 import { FiguresFields } from './FiguresFields';
-import { Phrase } from './Phrase';
+import { Phrase } from '../controls';
 import { useChange } from './useBench';
 
 const summed: Record<SeriesDefinition['figures']['aggregate'], string> = {

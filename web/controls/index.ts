@@ -1,2 +1,3 @@
 export { Controls } from './Controls';
+export { Phrase } from './Phrase';
 export { SelectField } from './SelectField';

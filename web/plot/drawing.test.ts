@@ -37,7 +37,7 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
   );
   const periods = actual.map((_, place) => day(`2026-${String(place + 1).padStart(2, '0')}-01`));
   const frame = (values: (number | null)[]): Frame => ({
-    ...{ periods, keys: [''], values: [values], exact: true, lastDay: periods.at(-1) ?? null },
+    ...{ periods, keys: [''], values: [values], exact: true, completeTo: day('2026-12-31') },
     ...{ recordedGrain: 'month' },
   });
   const frames = Object.fromEntries(

@@ -2,19 +2,26 @@ import './sources.css';
 import { Link, useParams } from 'react-router';
 import type { SourceDetail } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { writeDay, writeNumber } from '../../core/labels';
+import { writeDay } from '../../core/labels';
+import { sayStep } from '../../core/preparation';
+import { unitOf } from '../../core/table';
 import { api, sayProblem } from '../api';
-import { ScrollTable } from '../look';
+import {
+  columnWords,
+  Distribution,
+  DoubtfulCells,
+  formWords,
+  kindWords,
+  writeValue,
+} from '../deliveries';
+import { Menu, ScrollTable } from '../look';
 import { TopBar } from '../people';
-import { formWords } from './formWords';
+import { Versions } from './Versions';
 
-const kindWords = { date: 'date', number: 'figures', text: 'words' };
-
-/** One source: how its file was understood, its versions, and the charts drawn from it. */
+/** One source: how its file was understood and prepared, its versions, and the charts drawn from it. */
 export function SourcePage() {
   const id = Number(useParams().id);
   const { data: source, error } = api.useSourceQuery(id, { refetchOnMountOrArgChange: true });
-  const [stand, standing] = api.useStandOnVersionMutation();
   const trail = [{ label: 'Sources', to: '/sources' }, { label: source?.name ?? '' }];
   if (!source)
     return (
@@ -23,9 +30,13 @@ export function SourcePage() {
         <main className="page slim">{error && <p className="problem">{sayProblem(error)}</p>}</main>
       </>
     );
+  const { rows, fileName, form, doubtful, doubtfulTotal } = source;
   return (
     <>
       <TopBar trail={trail}>
+        <Menu label="Write the rows to a file" className="button" items={writeItems(id)}>
+          Write
+        </Menu>
         {source.own && (
           <Link to={`/sources/${id}/again`} className="button primary">
             Bring in again
@@ -37,36 +48,20 @@ export function SourcePage() {
           <div>
             <h1>{source.name}</h1>
             <p className="quiet">
-              {source.rows.toLocaleString('en-GB')} rows from {source.fileName}:{' '}
-              {formWords(source.form)}
+              {rows.toLocaleString('en-GB')} rows from {fileName}
+              {form.file && `: ${formWords(form.file)}`}
+              {form.completeTo && `, complete up to ${sayDay(form.completeTo)}`}
             </p>
           </div>
         </div>
-        <div className="sheet">
-          <ScrollTable
-            label={`The first rows of ${source.name}`}
-            head={source.columns.map((column) => (
-              <th
-                key={column.name}
-                scope="col"
-                className={column.kind === 'number' ? 'figure' : ''}
-              >
-                <ColumnHead {...column} />
-              </th>
-            ))}
-          >
-            {source.preview.map((cells, row) => (
-              <tr key={row}>
-                {source.columns.map(({ name, kind, decimals }, place) => (
-                  <td key={name} className={kind === 'number' ? 'figure' : ''}>
-                    <Cell text={cells[place] ?? null} kind={kind} decimals={decimals} />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </ScrollTable>
-        </div>
+        <section className="sheet">
+          <ColumnsTable source={source} />
+        </section>
+        <DoubtfulCells doubtful={doubtful} total={doubtfulTotal}>
+          They did not fit their column when the file came in, and count as missing.
+        </DoubtfulCells>
         <div className="two-columns">
+          <PreparationPart source={source} />
           <section>
             <h3>Drawn in</h3>
             {source.charts.length === 0 && (
@@ -80,52 +75,115 @@ export function SourcePage() {
               ))}
             </ul>
           </section>
-          <section>
-            <h3>Versions</h3>
-            {standing.error && <p className="problem">{sayProblem(standing.error)}</p>}
-            <ul className="plain-list">
-              {source.versions.map((version) => (
-                <li key={version.id} className="row">
-                  <span>
-                    {new Date(version.broughtInAt).toLocaleString('en-GB', {
-                      dateStyle: 'medium',
-                      timeStyle: 'short',
-                    })}
-                    , {version.rows.toLocaleString('en-GB')} rows
-                  </span>
-                  {version.current ? (
-                    <span className="quiet">in use</span>
-                  ) : (
-                    source.own && (
-                      <button
-                        type="button"
-                        className="act"
-                        onClick={() => void stand({ id, versionId: version.id })}
-                      >
-                        Use this one
-                      </button>
-                    )
-                  )}
-                </li>
-              ))}
-            </ul>
-          </section>
         </div>
+        <Versions source={source} />
+        <section className="source-section sheet">
+          <h2>The first rows</h2>
+          <FirstRows source={source} />
+        </section>
       </main>
     </>
   );
 }
 
-function ColumnHead({ name, kind, words, datePattern }: SourceDetail['columns'][number]) {
+const writeItems = (id: number) =>
+  (['csv', 'xlsx', 'json'] as const).map((kind) => ({
+    label: { csv: 'as CSV', xlsx: 'as a workbook', json: 'as JSON' }[kind],
+    act: () => window.location.assign(`/api/sources/${id}/rows.${kind}`),
+  }));
+
+const sayDay = (text: string) => {
+  const day = parseDay(text);
+  return day === null ? text : writeDay(day);
+};
+
+/** Its columns: what each holds, over what range, how much is missing, and how it is spread. */
+function ColumnsTable({ source: { name, columns, profiles } }: { source: SourceDetail }) {
   return (
-    <span className="column-head">
-      {name}
-      <span className="quiet small">
-        {kindWords[kind]}
-        {kind === 'text' && `, ${words}${words >= 1000 ? ' or more' : ''} different`}
-        {datePattern && `, ${datePattern}`}
-      </span>
-    </span>
+    <ScrollTable
+      label={`The columns of ${name}`}
+      head={['Column', 'Holds', 'Spread', 'Values', 'Missing', 'Doubtful'].map((label) => (
+        <th key={label} scope="col" className={/Miss|Doubt/.test(label) ? 'figure' : ''}>
+          {label}
+        </th>
+      ))}
+    >
+      {columns.map((column, place) => {
+        const profile = profiles[place];
+        const unit = unitOf(column.name);
+        const words = profile ? columnWords(column.kind, profile, column.decimals) : [];
+        return (
+          <tr key={column.name} className="columns-table">
+            <th scope="row">{column.name}</th>
+            <td>
+              {kindWords[column.kind]}
+              {column.datePattern && <span className="quiet">, {column.datePattern}</span>}
+              {unit && column.kind === 'number' && <span className="quiet"> in {unit}</span>}
+            </td>
+            <td>{profile && <Distribution bins={profile.bins} />}</td>
+            <td>
+              {words.slice(0, -1).join('; ')}
+              <span className="quiet">
+                {words.length > 1 && ', '}
+                {profile
+                  ? `${profile.distinct.toLocaleString('en-GB')}${profile.distinct >= 1000 ? ' or more' : ''} different`
+                  : ''}
+              </span>
+            </td>
+            <td className="figure">{profile?.blank.toLocaleString('en-GB') ?? ''}</td>
+            <td className={profile?.doubtful ? 'figure off' : 'figure'}>
+              {profile?.doubtful.toLocaleString('en-GB') ?? ''}
+            </td>
+          </tr>
+        );
+      })}
+    </ScrollTable>
+  );
+}
+
+function PreparationPart({ source }: { source: SourceDetail }) {
+  const { id, form, uploadId } = source;
+  return (
+    <section>
+      <h3>Preparation</h3>
+      {!form.steps?.length && <p className="quiet">The rows stand as they came.</p>}
+      <ol className="source-steps">
+        {(form.steps ?? []).map((step) => (
+          <li key={step.id} className={step.off ? 'quiet' : ''}>
+            {sayStep(step)}
+            {step.off && ' (switched off)'}
+          </li>
+        ))}
+      </ol>
+      {uploadId && (
+        <Link to={`/sources/${id}/again?upload=${uploadId}`} className="act">
+          Change how this file is read and prepared
+        </Link>
+      )}
+    </section>
+  );
+}
+
+function FirstRows({ source }: { source: SourceDetail }) {
+  return (
+    <ScrollTable
+      label={`The first rows of ${source.name}`}
+      head={source.columns.map(({ name, kind }) => (
+        <th key={name} scope="col" className={kind === 'number' ? 'figure' : ''}>
+          {name}
+        </th>
+      ))}
+    >
+      {source.preview.map((cells, row) => (
+        <tr key={row}>
+          {source.columns.map(({ name, kind, decimals }, place) => (
+            <td key={name} className={kind === 'number' ? 'figure' : ''}>
+              <Cell text={cells[place] ?? null} kind={kind} decimals={decimals} />
+            </td>
+          ))}
+        </tr>
+      ))}
+    </ScrollTable>
   );
 }
 
@@ -138,8 +196,7 @@ interface CellProps {
 /** A cell as it is kept: figures with their thousands marks, days as people write them. */
 function Cell({ text, kind, decimals }: CellProps) {
   if (text === null) return <span className="quiet">missing</span>;
-  if (kind === 'number')
-    return writeNumber(Number(text), { divisor: 1, suffix: '', decimals: Math.min(decimals, 6) });
-  const day = kind === 'date' ? parseDay(text) : null;
-  return day === null ? text : writeDay(day);
+  if (kind === 'text') return text;
+  const value = kind === 'date' ? parseDay(text) : Number(text);
+  return value === null ? text : writeValue(value, kind, decimals);
 }

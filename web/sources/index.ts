@@ -1,9 +1,6 @@
 import { lazy } from 'react';
 
 /** Pages that authors open; whoever reads a dashboard does not load them. */
-export const BringInPage = lazy(() =>
-  import('./BringInPage').then(({ BringInPage: page }) => ({ default: page })),
-);
 export const SourcePage = lazy(() =>
   import('./SourcePage').then(({ SourcePage: page }) => ({ default: page })),
 );

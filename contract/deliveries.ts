@@ -1,0 +1,171 @@
+import { array, type InferType, mixed, number, object, string } from 'yup';
+import { datePatterns, parseDay } from '../core/calendar';
+import { type Misfit, type Step, stepsShape } from '../core/preparation';
+import type { Cell, ColumnUnderstanding, DateQuestion, Profile } from '../core/table';
+import { figure, list } from '../core/values';
+import { type FileChoices, fileShape } from './forms';
+import { zone } from './zones';
+
+export const decimalMarks = ['.', ','] as const;
+
+/** What may come in at most. */
+export const bringInLimits = {
+  bytes: 100 * 1024 * 1024,
+  rows: 2_000_000,
+  columns: 200,
+  /** doubtful cells that are listed one by one */
+  listed: 200,
+  /** rows that are shown as they stand in the file */
+  shown: 60,
+};
+
+const month = () => figure().integer().min(1).max(12);
+
+export const columnShape = object({
+  name: string().required().max(200),
+  kind: mixed<'date' | 'number' | 'text'>().oneOf(['date', 'number', 'text']).required(),
+  datePattern: mixed<(typeof datePatterns)[number]>().oneOf(datePatterns).nullable().defined(),
+  decimalMark: mixed<(typeof decimalMarks)[number]>().oneOf(decimalMarks).nullable(),
+  fiscalStart: month().nullable(),
+  order: array(string().required().max(500)).max(500).nullable(),
+});
+
+const day = string().test(
+  'day',
+  'Write the day as 2026-11-23.',
+  (text) => text == null || parseDay(text) !== null,
+);
+
+/** How a delivered file is to be read and prepared; whatever is left out is recognised. */
+export const fileFormShape = object({
+  file: fileShape as unknown as ReturnType<typeof mixed<FileChoices>>,
+  decimalMark: mixed<(typeof decimalMarks)[number]>().oneOf(decimalMarks),
+  /** the time zone that turns date-times with an offset into dates */
+  zone,
+  /** what counts as missing beside blanks; left out: the usual signs */
+  missing: list(string().required().max(12), 60).nullable(),
+  /** the preparation, sentence by sentence */
+  steps: stepsShape,
+  columns: list(columnShape.required(), bringInLimits.columns),
+  /** the day up to which nothing more is to come; left out: as its dates tell */
+  completeTo: day.nullable(),
+});
+export type FileForm = Omit<InferType<typeof fileFormShape>, 'file' | 'steps' | 'columns'> & {
+  file?: FileChoices;
+  steps?: Step[];
+  columns?: ColumnUnderstanding[];
+};
+
+/** A form with every choice made. */
+export interface WholeForm extends FileForm {
+  file: FileChoices;
+  decimalMark: (typeof decimalMarks)[number];
+  zone: string;
+  steps: Step[];
+  columns: ColumnUnderstanding[];
+}
+
+/** What the cells of a column hold. */
+export type ColumnProfile = Profile & { doubtful: number };
+
+/** A file as it was understood. */
+export interface Understanding extends WholeForm {
+  rows: number;
+  /** what else could be chosen: the sheets of a workbook, the arrays of a document */
+  parts: string[];
+  /** the first rows as they stand in the file */
+  firstRows: Cell[][];
+  /** the first rows as they come out of the preparation */
+  preview: Cell[][];
+  found: ColumnProfile[];
+  /** the first cells that do not fit their column; rows count from 1, as in the file */
+  doubtful: { row: number; column: string; text: string }[];
+  doubtfulTotal: number;
+  /** signs that were taken as missing, and how often */
+  signs: { sign: string; count: number }[];
+  /** steps that could be added */
+  offers: Step[];
+  misfits: Misfit[];
+  /** by the id of their step: what it did */
+  remarks: Record<string, string>;
+  /** what has to be answered before the file can be brought in */
+  questions: Question[];
+  /** figures that could be read with the other decimal mark, by column */
+  doubleReadings: { column: string; examples: string[] }[];
+  /** whether cells name an offset, so that the zone decides their day */
+  zoned: boolean;
+  /** the column of dates that a chart would take, what it is recorded by, and up to when it is complete */
+  recording: { column: string; by: string; standsOn: string | null; completeTo: string } | null;
+  /** columns that the corrections name and the file does not have */
+  lost: string[];
+}
+
+export type Question =
+  | ({ kind: 'dateOrder' } & DateQuestion)
+  | { kind: 'fiscalStart'; column: string; examples: string[] };
+
+export const uploadShape = object({
+  id: string().required(),
+  fileName: string().required(),
+  bytes: number().required(),
+});
+export type Upload = InferType<typeof uploadShape>;
+
+export const understandBody = fileFormShape;
+
+/** What becomes of the rows that a source has. */
+export const deliveryModes = ['replace', 'append', 'update'] as const;
+export type DeliveryMode = (typeof deliveryModes)[number];
+
+const targetFields = {
+  /** the name of a new source */
+  name: string().trim().min(1).max(120),
+  /** or the source that the rows come to */
+  sourceId: figure().integer().positive(),
+  mode: mixed<DeliveryMode>().oneOf(deliveryModes),
+  /** the columns that tell rows apart, where rows are updated */
+  keys: list(string().required().max(200), 20),
+  form: fileFormShape.required(),
+};
+
+export const bringInBody = object(targetFields)
+  .test('target', 'Give the source a name.', ({ name, sourceId }) => !!name !== !!sourceId)
+  .test(
+    'keys',
+    'Choose the columns that tell the rows apart.',
+    ({ mode, keys }) => mode !== 'update' || (keys?.length ?? 0) > 0,
+  );
+
+export const compareBody = object({
+  sourceId: figure().integer().positive().required(),
+  mode: mixed<DeliveryMode>().oneOf(deliveryModes).required(),
+  keys: list(string().required().max(200), 20),
+  form: fileFormShape.required(),
+});
+
+/** A row as it is shown: its cells by the columns of the source as it would become. */
+export type ShownRow = (string | null)[];
+
+/** What a delivery would change. */
+export interface Changes {
+  /** the columns that tell the rows apart; none: whole rows are compared */
+  keys: string[];
+  columns: string[];
+  rows: number;
+  added: { count: number; examples: ShownRow[] };
+  removed: { count: number; examples: ShownRow[] };
+  changed: { count: number; examples: { before: ShownRow; after: ShownRow }[] };
+  newColumns: string[];
+  goneColumns: string[];
+  retyped: { column: string; from: string; to: string }[];
+  /** charts that draw from a column that is gone or retyped */
+  charts: { title: string; column: string }[];
+}
+
+/** One line of the stream that long work answers with, as JSON. */
+export type BringInStep =
+  | { kind: 'progress'; doing: 'reading' | 'storing' | 'comparing'; share: number; rows: number }
+  | { kind: 'done'; sourceId: number }
+  | { kind: 'understood'; understanding: Understanding }
+  | { kind: 'compared'; changes: Changes }
+  | { kind: 'problem'; detail: string; code: string };

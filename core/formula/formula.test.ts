@@ -1,0 +1,64 @@
+import { isProblem, readFormula } from './formula';
+
+const figures: Record<string, number | null> = {
+  Fares: 0.1,
+  'Fuel cost': 0.2,
+  Passengers: 4,
+  Nothing: 0,
+  Missing: null,
+};
+const names = Object.keys(figures);
+
+function work(text: string) {
+  const read = readFormula(text, names);
+  return isProblem(read) ? read.sentence : read.evaluate((name) => figures[name] ?? null);
+}
+
+it.each([
+  ['Fares + "Fuel cost"', 0.3],
+  ['fares + "fuel cost" = 0.3', 1],
+  ['Fares * "Fuel cost"', 0.02],
+  ['Passengers / 3 * 3 = Passengers', 1],
+  ['2 + 3 * -Passengers', -10],
+  ['(2 + 3) * Passengers', 20],
+  ['Passengers / Nothing', null],
+  ['Passengers + Missing', null],
+  ['if(Passengers > 3, 1, Missing)', 1],
+  ['if(Passengers < 3, 1, Missing)', null],
+  ['if(Missing > 3, 1, 2)', null],
+  ['if(Passengers >= 4 and Nothing <> 0 or Fares <= 0.1, 7, 8)', 7],
+  ['min(3, Passengers, 2)', 2],
+  ['max(3, Passengers)', 4],
+  ['abs(0 - Passengers)', 4],
+  ['round(2.345, 2)', 2.35],
+  ['round(-2.5)', -3],
+  ['round(1234, -2)', 1200],
+  ['1e15 * 10', null],
+  ['9 / 10 + 0', 0.9],
+])('works %s out', (text, wanted) => {
+  expect(work(text)).toBe(wanted);
+});
+
+it.each([
+  ['', /Write a formula/],
+  ['Fares +', /cannot be read here/],
+  ['Fairs', /no “Fairs”. There is Fares, "Fuel cost"/],
+  ['sum(Fares)', /no function “sum”/],
+  ['abs(1, 2)', /takes 1 figures, not 2/],
+  ['if(1, 2)', /takes a condition/],
+  ['Fares.constructor', /nothing else/],
+  ['[1, 2]', /nothing else/],
+  ['Fares; Fares', /nothing else/],
+  ['constructor("x")()', /nothing else|no function/],
+  ['this', /nothing else/],
+  [`${'('.repeat(60)}1${')'.repeat(60)}`, /nested|read|^1$/],
+  [`${'-'.repeat(60)}1`, /nested too deeply/],
+  ['1'.repeat(600), /at most 500/],
+])('says what is wrong with %j', (text, sentence) => {
+  expect(String(work(text))).toMatch(sentence);
+});
+
+it('points at the place where a formula stops making sense', () => {
+  expect(readFormula('Fares + Fairs', names)).toMatchObject({ at: 8 });
+  expect(readFormula('Fares + * 2', names)).toMatchObject({ at: 8 });
+});

@@ -1,0 +1,180 @@
+import jsep, { type Expression } from 'jsep';
+import { isFigure, type Problem } from '../values';
+import { functions, type Operand, operations } from './operations';
+
+/** A formula that was read, ready to be worked out for many rows or periods. */
+export interface Formula {
+  /** the names it uses */
+  names: readonly string[];
+  /** whether its figures are exact: nothing in it divides */
+  exact: boolean;
+  /** works it out; missing as soon as a figure it needs is missing */
+  evaluate: (figureOf: (name: string) => Operand) => Operand;
+}
+
+/** What is wrong with a formula, and where in its text, counted from 0. */
+export interface FormulaProblem extends Problem {
+  at: number;
+}
+
+export const longestFormula = 500;
+const deepest = 40;
+
+for (const operator of Object.keys(jsep.binary_ops)) jsep.removeBinaryOp(operator);
+for (const operator of Object.keys(jsep.unary_ops)) jsep.removeUnaryOp(operator);
+jsep.removeAllLiterals();
+jsep.addUnaryOp('-');
+jsep.addUnaryOp('+');
+const levels = [['or'], ['and'], ['=', '<>', '<', '>', '<=', '>='], ['+', '-'], ['*', '/']];
+levels.forEach((operators, level) =>
+  operators.forEach((operator) => jsep.addBinaryOp(operator, level + 1)),
+);
+
+type Evaluate = Formula['evaluate'];
+
+/**
+ * Reads a formula: arithmetic, comparisons, `if`, `min`, `max`, `abs`, `round` over named figures. A
+ * name is written plainly, or between double quotes when it holds spaces.
+ * @param known the names that may stand in it
+ */
+export function readFormula(text: string, known: readonly string[]): Formula | FormulaProblem {
+  if (text.trim() === '') return problem('Write a formula, as in: Fares / Passengers', 0);
+  if (text.length > longestFormula)
+    return problem(`A formula has at most ${longestFormula} characters.`, longestFormula);
+  try {
+    const reader = new Reader(text, known);
+    const evaluate = reader.read(jsep(text), 0);
+    const { exact } = reader;
+    return {
+      names: [...reader.names],
+      exact,
+      evaluate: (figureOf) => {
+        const found = evaluate(figureOf);
+        return found !== null && isFigure(found) ? found : null;
+      },
+    };
+  } catch (error) {
+    if (error instanceof Unreadable) return problem(error.message, error.at);
+    const { index = 0, description = 'it' } = error as { index?: number; description?: string };
+    return problem(`The formula cannot be read here: ${description.toLowerCase()}.`, index);
+  }
+}
+
+/** Whether a formula could not be read. */
+export const isProblem = (read: Formula | FormulaProblem): read is FormulaProblem => 'at' in read;
+
+const problem = (sentence: string, at: number): FormulaProblem => ({
+  code: 'formula',
+  sentence,
+  at,
+});
+
+class Unreadable extends Error {
+  constructor(
+    sentence: string,
+    readonly at: number,
+  ) {
+    super(sentence);
+  }
+}
+
+/** Turns a parsed formula into a function; there is no way in it to anything but the known names. */
+class Reader {
+  readonly names = new Set<string>();
+  exact = true;
+
+  constructor(
+    private readonly text: string,
+    private readonly known: readonly string[],
+  ) {}
+
+  read(node: Expression, depth: number): Evaluate {
+    if (depth > deepest) throw new Unreadable('The formula is nested too deeply.', 0);
+    if (node.type === 'Literal') return this.literal(node.value);
+    if (node.type === 'Identifier') return this.named(String(node.name));
+    if (node.type === 'UnaryExpression') return this.signed(node, depth);
+    if (node.type === 'BinaryExpression') return this.combined(node, depth);
+    if (node.type === 'CallExpression') return this.called(node, depth);
+    throw new Unreadable(
+      'Names, figures, + - * /, comparisons and functions can stand in a formula, and nothing else.',
+      0,
+    );
+  }
+
+  private literal(value: unknown): Evaluate {
+    if (typeof value === 'number') return () => value;
+    return this.named(String(value));
+  }
+
+  private named(name: string): Evaluate {
+    const meant = this.known.includes(name)
+      ? name
+      : this.known.find((each) => each.toLowerCase() === name.toLowerCase());
+    if (meant === undefined) throw new Unreadable(this.unknown(name), this.text.indexOf(name));
+    this.names.add(meant);
+    return (figureOf) => figureOf(meant);
+  }
+
+  private unknown(name: string): string {
+    const some = this.known.slice(0, 6).map((each) => (/^\w+$/.test(each) ? each : `"${each}"`));
+    return `There is no “${name}”. There is ${some.join(', ')}${this.known.length > 6 ? ' and more' : ''}.`;
+  }
+
+  private signed(node: Expression, depth: number): Evaluate {
+    const operand = this.read(node.argument as Expression, depth + 1);
+    if (node.operator === '+') return operand;
+    return (figureOf) => {
+      const figure = operand(figureOf);
+      return figure === null ? null : -figure;
+    };
+  }
+
+  private combined(node: Expression, depth: number): Evaluate {
+    const operation = operations[String(node.operator)];
+    if (!operation) throw new Unreadable(`“${String(node.operator)}” cannot be used.`, 0);
+    if (node.operator === '/') this.exact = false;
+    const left = this.read(node.left as Expression, depth + 1);
+    const right = this.read(node.right as Expression, depth + 1);
+    const exact = this.exact;
+    return (figureOf) => {
+      const one = left(figureOf);
+      if (one === null) return null;
+      const two = right(figureOf);
+      return two === null ? null : operation(one, two, exact);
+    };
+  }
+
+  private called(node: Expression, depth: number): Evaluate {
+    const name = String((node.callee as { name?: string }).name ?? '').toLowerCase();
+    const given = (node.arguments as Expression[]).map((each) => this.read(each, depth + 1));
+    const at = Math.max(0, this.text.toLowerCase().indexOf(`${name}(`));
+    if (name === 'if') return this.either(given, at);
+    const called = functions[name];
+    if (!called)
+      throw new Unreadable(
+        `There is no function “${name}”. There is if, ${Object.keys(functions).join(', ')}.`,
+        at,
+      );
+    const [least, most] = called.takes;
+    if (given.length < least || given.length > most)
+      throw new Unreadable(
+        `“${name}” takes ${least === most ? least : `${least} to ${most}`} figures, not ${given.length}.`,
+        at,
+      );
+    return (figureOf) => {
+      const figures = given.map((each) => each(figureOf));
+      return figures.includes(null) ? null : called.find(figures as number[]);
+    };
+  }
+
+  /** Needs its condition and the branch taken, and no more. */
+  private either(given: readonly Evaluate[], at: number): Evaluate {
+    const [condition, then, otherwise] = given;
+    if (!condition || !then || !otherwise || given.length > 3)
+      throw new Unreadable('“if” takes a condition, then a figure, else a figure.', at);
+    return (figureOf) => {
+      const holds = condition(figureOf);
+      return holds === null ? null : (holds !== 0 ? then : otherwise)(figureOf);
+    };
+  }
+}

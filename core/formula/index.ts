@@ -1,0 +1,7 @@
+export {
+  type Formula,
+  type FormulaProblem,
+  isProblem,
+  longestFormula,
+  readFormula,
+} from './formula';

@@ -1,0 +1,6 @@
+export { kindOf, type Step, stepKinds } from './kinds';
+export { type Misfit, prepare, type Prepared, prepareRows } from './prepare';
+export { stepsShape } from './schema';
+export { phrasesOf, sayStep } from './sentence';
+export type { Choice, Lookup, Phrase, PreparationContext, Row, Sheet } from './step';
+export { suggestSteps, type Suggestion } from './suggest';

@@ -1,0 +1,55 @@
+import { boolean, object, string } from 'yup';
+import { isProblem, longestFormula, readFormula } from '../../formula';
+import { type Cell, readNumber } from '../../table';
+import { ProblemError } from '../../values';
+import { freshName, type StepBase, type StepKind } from '../step';
+
+/** Adds a column that is worked out from a row's own cells. */
+export interface ComputeStep extends StepBase {
+  kind: 'compute';
+  name: string;
+  formula: string;
+}
+
+export const compute: StepKind<ComputeStep> = {
+  kind: 'compute',
+  name: 'Work out a column',
+  shape: object({
+    id: string().required(),
+    kind: string<'compute'>().oneOf(['compute']).required(),
+    off: boolean(),
+    name: string().trim().required('Write the name of the column.').max(190),
+    formula: string().required('Write a formula.').max(longestFormula),
+  }),
+  draft: (columns) => ({
+    name: freshName('Computed', columns),
+    formula: `"${columns.at(-1) ?? ''}" * 1`,
+  }),
+  say: ({ name, formula }) => [
+    'Work out ',
+    { field: 'name', text: `“${name}”`, choose: { as: 'text' } },
+    ' in each row as ',
+    { field: 'formula', text: formula, choose: { as: 'formula' } },
+  ],
+  begin({ name, formula }, columns, { writing }) {
+    const read = readFormula(formula, columns);
+    if (isProblem(read)) throw new ProblemError({ ...read, place: { field: 'formula' } });
+    if (columns.includes(name))
+      throw new ProblemError({
+        code: 'name-taken',
+        sentence: `There is a column “${name}” already. Write another name.`,
+        place: { column: name },
+      });
+    const places = new Map(read.names.map((each) => [each, columns.indexOf(each)]));
+    const figure = (cell: Cell | undefined) =>
+      typeof cell === 'number' ? cell : readNumber(cell ?? '', writing.decimalMark);
+    return {
+      columns: [...columns, name],
+      push: ({ number, cells }, emit) => {
+        const found = read.evaluate((each) => figure(cells[places.get(each) ?? -1]));
+        const whole = columns.map((_, place) => cells[place] ?? '');
+        emit({ number, cells: [...whole, found ?? ''] });
+      },
+    };
+  },
+};

@@ -1,0 +1,97 @@
+import { cutText, decimalsOf } from '../values';
+import type { CellValue } from './build';
+import type { ColumnKind } from './table';
+
+/** What the cells of a column hold. */
+export interface Profile {
+  blank: number;
+  /** how many different values it has, up to 1,000 */
+  distinct: number;
+  /** the most digits after a decimal mark */
+  decimals: number;
+  /** the largest figure by size */
+  largest: number;
+  /** the least and the greatest, as days or figures; null without any, and for words */
+  range: [least: number, most: number] | null;
+  /** of each equal part of its range, how many figures or days fall into it, of those looked at */
+  bins: number[];
+  /** its commonest words */
+  common: { word: string; count: number }[];
+}
+
+/** What is counted one by one, looked at for the picture, and told. */
+const most = { distinct: 1000, sample: 5000, bins: 24, common: 6 };
+
+/** Takes the cells of a column and says what they hold. */
+export class Profiler {
+  private blank = 0;
+  private decimals = 0;
+  /** a figure that is whole when multiplied by this needs no more digits than those before it */
+  private scale = 1;
+  private largest = 0;
+  private least = Infinity;
+  private greatest = -Infinity;
+  private readonly values = new Map<CellValue, number>();
+  private readonly sample: number[] = [];
+  private seen = 0;
+
+  constructor(private readonly kind: ColumnKind) {}
+
+  add(value: CellValue) {
+    if (value === null) return void (this.blank += 1);
+    const before = this.values.get(value);
+    if (before !== undefined) this.values.set(value, before + 1);
+    else if (this.values.size < most.distinct) this.values.set(value, 1);
+    if (typeof value === 'number') this.addFigure(value);
+  }
+
+  finish(): Profile {
+    const { blank, decimals, largest, least, greatest } = this;
+    const ranged = this.kind !== 'text' && least <= greatest;
+    return {
+      ...{ blank, decimals, largest, distinct: this.values.size },
+      range: ranged ? [least, greatest] : null,
+      bins: ranged ? this.binned() : [],
+      common: this.kind === 'text' ? this.commonest() : [],
+    };
+  }
+
+  private addFigure(figure: number) {
+    if (figure < this.least) this.least = figure;
+    if (figure > this.greatest) this.greatest = figure;
+    this.keepSome(figure);
+    if (this.kind !== 'number') return;
+    const size = Math.abs(figure);
+    if (size > this.largest) this.largest = size;
+    if (Number.isInteger(figure * this.scale)) return;
+    this.decimals = Math.max(this.decimals, decimalsOf(figure));
+    this.scale = 10 ** Math.min(this.decimals, 15);
+  }
+
+  /** Keeps each value with the same chance, however many come (reservoir sampling by a fixed stride). */
+  private keepSome(figure: number) {
+    this.seen += 1;
+    if (this.sample.length < most.sample) return void this.sample.push(figure);
+    // A sequence that is spread evenly and always the same: a file has one picture.
+    const place = (this.seen * 2_654_435_761) % this.seen;
+    if (place < most.sample) this.sample[place] = figure;
+  }
+
+  private binned(): number[] {
+    const { least, greatest } = this;
+    const bins = Array<number>(greatest > least ? most.bins : 1).fill(0);
+    for (const figure of this.sample) {
+      const share = greatest > least ? (figure - least) / (greatest - least) : 0;
+      const place = Math.min(bins.length - 1, Math.floor(share * bins.length));
+      bins[place] = (bins[place] ?? 0) + 1;
+    }
+    return bins;
+  }
+
+  private commonest() {
+    return [...this.values]
+      .sort((a, b) => b[1] - a[1])
+      .slice(0, most.common)
+      .map(([word, count]) => ({ word: cutText(String(word), 80), count }));
+  }
+}

@@ -1,0 +1,177 @@
+import { createConnection } from 'mysql2/promise';
+import iconv from 'iconv-lite';
+import type { ChartFrames, SourceDetail } from '../../contract';
+import { startServer, TestPerson, type TestServer } from '../testing';
+
+let server: TestServer;
+let person: TestPerson;
+
+beforeAll(async () => {
+  server = await startServer();
+  person = await TestPerson.signedUp(server.origin, 'maren');
+}, 60_000);
+
+afterAll(() => server.stop());
+
+const german = [
+  'Tag;Linie;Erlös',
+  '01.02.2026;Süd;1.234,50',
+  '02.02.2026;Nord;',
+  '03.02.2026;Nord;k.A.',
+];
+const lines = (text: string[]) => text.join('\r\n');
+
+/** The rows and tables that a bring-in could have left. */
+async function traces() {
+  const connection = await createConnection(server.databaseUrl);
+  const [tables] = await connection.query("SHOW TABLES LIKE 'facts%'");
+  const [versions] = await connection.query('SELECT id FROM source_versions');
+  const [sources] = await connection.query('SELECT id FROM sources');
+  await connection.end();
+  return [tables, versions, sources].map((rows) => (rows as unknown[]).length);
+}
+
+it.each([
+  ['utf-8', Buffer.from(lines(german))],
+  ['utf-8', Buffer.from(`\ufeff${lines(german)}`)],
+  ['utf-16le', iconv.encode(`\ufeff${lines(german)}`, 'utf-16le')],
+  ['utf-16be', iconv.encode(`\ufeff${lines(german)}`, 'utf-16be')],
+  ['windows-1252', iconv.encode(lines(german), 'windows-1252')],
+] as const)('recognises a file in %s', async (encoding, content) => {
+  const { status, body } = await person.understand(content);
+  expect(status).toBe(200);
+  expect(body).toMatchObject({ file: { encoding, delimiter: ';' }, decimalMark: ',', rows: 3 });
+  expect(body.columns).toEqual([
+    { name: 'Tag', kind: 'date', datePattern: 'DD.MM.YYYY' },
+    { name: 'Linie', kind: 'text', datePattern: null },
+    { name: 'Erlös', kind: 'text', datePattern: null },
+  ]);
+});
+
+it('lists what does not fit a column with its row, once the column is said to hold figures', async () => {
+  const rows = Array.from(
+    { length: 20 },
+    (_, day) => `${String(day + 1).padStart(2, '0')}.02.2026;Nord;${day},5`,
+  );
+  const { body } = await person.understand(
+    lines([...german.slice(0, 1), ...rows, '21.02.2026;Nord;k.A.', '31.02.2026;Nord;1,0']),
+  );
+  expect(body.columns?.[2]?.kind).toBe('number');
+  expect(body.doubtful).toEqual([
+    { row: 22, column: 'Erlös', text: 'k.A.' },
+    { row: 23, column: 'Tag', text: '31.02.2026' },
+  ]);
+});
+
+it.each([
+  ['an unclosed quotation', 'Day,Fares\n2026-01-01,"1\n2026-01-02,2\n', /quotation mark/],
+  ['days that can be read two ways', 'Day,Fares\n01/02/2026,1\n', /01\/02\/2026. Say which/],
+  ['no rows', 'Day,Fares\n', /no rows/],
+  ['no text', new Uint8Array([80, 75, 3, 4, 0, 0, 1, 0, 0, 7]), /workbook cannot be read/],
+])('leaves nothing behind of a file with %s', async (_, content, sentence) => {
+  const before = await traces();
+  const steps = await person.bringIn(content, { name: 'Broken' });
+  expect(steps.at(-1)).toMatchObject({
+    kind: 'problem',
+    detail: expect.stringMatching(sentence) as string,
+  });
+  expect(await traces()).toEqual(before);
+});
+
+it('keeps the latest few uploads of a person, whatever their names', async () => {
+  const names = ['100%.csv', '../../etc.csv', 'ü.csv', 'd.csv', 'e.csv', 'f.csv', 'g.csv'];
+  const ids: string[] = [];
+  for (const name of names) {
+    const path = `/uploads?name=${encodeURIComponent(name)}`;
+    const { body } = await person.send<{ id: string; fileName: string }>(
+      'POST',
+      path,
+      'Day,Fares\n2026-01-01,1\n',
+    );
+    expect(body.fileName).toBe(name);
+    ids.push(body.id);
+  }
+  const statuses: number[] = [];
+  for (const id of ids)
+    statuses.push((await person.send('POST', `/uploads/${id}/understand`, {})).status);
+  expect(statuses).toEqual([404, 404, 200, 200, 200, 200, 200]);
+});
+
+it('leaves nothing behind when it is stopped half-way', async () => {
+  const before = await traces();
+  const rows = Array.from(
+    { length: 120_000 },
+    (_, row) => `2026-01-${String((row % 28) + 1).padStart(2, '0')},${row}`,
+  );
+  const { body: upload } = await person.send<{ id: string }>(
+    'POST',
+    '/uploads?name=long.csv',
+    ['Day,Fares', ...rows].join('\n'),
+  );
+  const stop = new AbortController();
+  const response = await fetch(`${server.origin}/api/uploads/${upload.id}/bring-in`, {
+    method: 'POST',
+    headers: {
+      'x-stand-mark': '1',
+      'content-type': 'application/json',
+      cookie: person.cookie,
+    },
+    body: JSON.stringify({ name: 'Stopped', form: {} }),
+    signal: stop.signal,
+  });
+  const reader = response.body?.getReader();
+  for (let told = ''; !/"storing","share":0\.[1-9]/.test(told);)
+    told = new TextDecoder().decode((await reader?.read())?.value);
+  expect((await traces())[0]).toBe((before[0] ?? 0) + 1);
+  stop.abort();
+  for (let i = 0; i < 300 && (await traces())[0] !== before[0]; i += 1)
+    await new Promise((done) => setTimeout(done, 50));
+  expect(await traces()).toEqual(before);
+}, 60_000);
+
+it('keeps decimal sums exact from the file to the chart, and follows when it is brought in again', async () => {
+  const id = await person.source(
+    'Day,Fares\n2026-01-05,0.1\n2026-01-06,0.2\n2026-02-01,\n2026-03-01,7\n',
+  );
+  const { chartId } = await person.board(id);
+  const values = async () => {
+    const { body } = await person.send<ChartFrames>('GET', `/charts/${chartId}/frames`);
+    return Object.values(body.frames)[0]?.values;
+  };
+  expect(await values()).toEqual([[0.3, null, 7]]);
+  const [, again] = [
+    0,
+    await person.bringIn('Day;Fares\n05.01.2026;0,1\n01.03.2026;9,25\n', { sourceId: id }),
+  ];
+  expect(again.at(-1)).toEqual({ kind: 'done', sourceId: id });
+  expect(await values()).toEqual([[0.1, 9.25]]);
+  const { body: source } = await person.send<SourceDetail>('GET', `/sources/${id}`);
+  expect(source.versions.map(({ rows, current }) => [rows, current])).toEqual([
+    [2, true],
+    [4, false],
+  ]);
+  const first = source.versions[1]?.id ?? 0;
+  expect((await person.send('POST', `/sources/${id}/versions/${first}/use`)).status).toBe(200);
+  expect(await values()).toEqual([[0.3, null, 7]]);
+});
+
+it('says what a chart lacks when a column is gone, and refuses to remove a source in use', async () => {
+  const id = await person.source('Day,Fares\n2026-01-05,1\n');
+  const { chartId } = await person.board(id);
+  await person.bringIn('Day,Takings\n2026-01-05,1\n', { sourceId: id });
+  const { status, body } = await person.send<ChartFrames>('GET', `/charts/${chartId}/frames`);
+  expect([status, body.problems[0]?.sentence]).toEqual([
+    200,
+    expect.stringContaining('no column “Fares” any more'),
+  ]);
+  expect((await person.send('DELETE', `/sources/${id}`)).body.code).toBe('source-in-use');
+});
+
+it('answers many at once', async () => {
+  const id = await person.source('Day,Fares\n2026-01-05,1\n');
+  const { chartId } = await person.board(id);
+  const answers = await Promise.all(
+    Array.from({ length: 40 }, () => person.send('GET', `/charts/${chartId}/frames`)),
+  );
+  expect(answers.every(({ status }) => status === 200)).toBe(true);
+});

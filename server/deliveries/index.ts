@@ -1,0 +1,2 @@
+export { deliverFile } from './deliver';
+export { deliveryRoutes } from './routes';

@@ -1,0 +1,94 @@
+import {
+  bringInLimits,
+  type ColumnProfile,
+  type Understanding,
+  type WholeForm,
+} from '../../contract';
+import { type Cell, Profiler } from '../../core/table';
+import { cutText } from '../../core/values';
+import type { TypedRow } from './typedRows';
+
+const shownRows = 40;
+const mostSigns = 40;
+
+/** Cells as they are shown: nobody reads a longer one whole. */
+export const shownCells = (cells: readonly Cell[]): Cell[] =>
+  cells.map((cell) => (typeof cell === 'string' ? cutText(cell, 300) : cell));
+
+/** Looks at every row of a table and says what its columns hold. */
+export class Survey {
+  private rows = 0;
+  private readonly profilers: Profiler[];
+  private readonly doubtfulIn: number[];
+  private readonly listed: Understanding['doubtful'] = [];
+  private doubtfulTotal = 0;
+  private readonly preview: Cell[][] = [];
+  /** the different days of the first column of dates */
+  private readonly days = new Set<number>();
+  private readonly datePlace: number;
+  private readonly signs = new Map<string, number>();
+  /** bytes that are no text in the encoding have been met */
+  broken = false;
+
+  constructor(private readonly form: WholeForm) {
+    this.profilers = form.columns.map(({ kind }) => new Profiler(kind));
+    this.doubtfulIn = form.columns.map(() => 0);
+    this.datePlace = form.columns.findIndex(({ kind }) => kind === 'date');
+  }
+
+  take = (row: TypedRow) => {
+    this.rows += 1;
+    if (this.preview.length < shownRows) this.preview.push(shownCells(row.cells));
+    const odd = row.doubtful.length > 0 ? new Set(row.doubtful.map(({ column }) => column)) : null;
+    for (let place = 0; place < this.profilers.length; place += 1) {
+      const value = row.values[place] ?? null;
+      if (value === null) {
+        const cell = row.cells[place];
+        if (odd?.has(this.form.columns[place]?.name ?? '')) {
+          this.doubtfulIn[place] = (this.doubtfulIn[place] ?? 0) + 1;
+          continue;
+        }
+        if (typeof cell === 'string' && cell !== '') this.countSign(cell.trim());
+      } else if (typeof value === 'string' && value.includes('\ufffd')) this.broken = true;
+      this.profilers[place]?.add(value);
+    }
+    const day = row.values[this.datePlace];
+    if (typeof day === 'number') this.days.add(day);
+    if (odd) this.list(row);
+  };
+
+  /** The days of the first column of dates, ascending. */
+  dates(): { column: string; days: number[] } | null {
+    const column = this.form.columns[this.datePlace]?.name;
+    return column === undefined ? null : { column, days: [...this.days].sort((a, b) => a - b) };
+  }
+
+  found() {
+    const found: ColumnProfile[] = this.profilers.map((profiler, place) => ({
+      ...profiler.finish(),
+      doubtful: this.doubtfulIn[place] ?? 0,
+    }));
+    return {
+      rows: this.rows,
+      preview: this.preview,
+      found,
+      doubtful: this.listed,
+      doubtfulTotal: this.doubtfulTotal,
+      signs: [...this.signs].map(([sign, count]) => ({ sign, count })),
+    };
+  }
+
+  private list({ number, doubtful }: TypedRow) {
+    this.doubtfulTotal += doubtful.length;
+    for (const odd of doubtful)
+      if (this.listed.length < bringInLimits.listed)
+        this.listed.push({ row: number, column: odd.column, text: cutText(odd.text, 200) });
+  }
+
+  private countSign(sign: string) {
+    if (sign === '') return;
+    const before = this.signs.get(sign);
+    if (before !== undefined || this.signs.size < mostSigns)
+      this.signs.set(sign, (before ?? 0) + 1);
+  }
+}

@@ -1,0 +1,45 @@
+import type { ChoicesOf, FormKind } from '../../contract';
+import type { Cell } from '../../core/table';
+
+/** A delivered file, which can be read again from its first byte. */
+export interface DeliveredFile {
+  name: string;
+  open(): AsyncIterable<Buffer>;
+}
+
+/** Rows as they stand in a file, some at a time. */
+export type RowBatches = AsyncGenerator<Cell[][], void, undefined>;
+
+/** One form of file: how it is recognised, what is to be chosen about it, and how its rows are read. */
+export interface FormReader<Kind extends FormKind> {
+  kind: Kind;
+  /** what to call it in a sentence */
+  name: string;
+  recognises(start: Buffer, fileName: string): boolean;
+  /**
+   * Makes the choices that are left open, and tells what else could be chosen.
+   * @throws ProblemError when the file is not of this form
+   */
+  choose(
+    file: DeliveredFile,
+    start: Buffer,
+    given: Partial<ChoicesOf<Kind>>,
+  ): Promise<{ choices: ChoicesOf<Kind>; parts: string[] }>;
+  /** @throws ProblemError with the place at which the file stops making sense */
+  rows(file: DeliveredFile, choices: ChoicesOf<Kind>): RowBatches;
+}
+
+/** Rows that are read at once. */
+export const batchRows = 5000;
+
+/** Cuts rows that are all there into batches. */
+export async function* inBatches(rows: Iterable<Cell[]>): RowBatches {
+  let batch: Cell[][] = [];
+  for (const row of rows) {
+    batch.push(row);
+    if (batch.length < batchRows) continue;
+    yield batch;
+    batch = [];
+  }
+  if (batch.length > 0) yield batch;
+}

@@ -1,0 +1,37 @@
+import type { FileChoices, FormKind } from '../../contract';
+import { delimited } from './delimited';
+import type { DeliveredFile, FormReader, RowBatches } from './form';
+import { json } from './json';
+import { jsonLines } from './jsonLines';
+import { parquet } from './parquet';
+import { spreadsheet } from './spreadsheet';
+import { firstBytes } from './wholeFile';
+
+type AnyReader = FormReader<FormKind>;
+
+/** All forms, those first that are known by their first bytes. A new form is a line here. */
+const readers = [parquet, spreadsheet, jsonLines, json, delimited] as unknown as AnyReader[];
+
+const readerOf = (kind: FormKind) => readers.find((each) => each.kind === kind) as AnyReader;
+
+/**
+ * Recognises the form of a file and makes the choices that are left open.
+ * @param given what a person chose; a kind among it is taken as it is
+ * @throws ProblemError when it is no table
+ */
+export async function chooseForm(
+  file: DeliveredFile,
+  given: FileChoices | undefined,
+): Promise<{ choices: FileChoices; parts: string[] }> {
+  const start = await firstBytes(file);
+  const reader = given
+    ? readerOf(given.kind)
+    : (readers.find((each) => each.recognises(start, file.name)) as AnyReader);
+  return reader.choose(file, start, given ?? {});
+}
+
+/** The rows of a file as they stand in it. */
+export const readForm = (file: DeliveredFile, choices: FileChoices): RowBatches =>
+  readerOf(choices.kind).rows(file, choices);
+
+export type { DeliveredFile, RowBatches } from './form';

@@ -1,0 +1,1 @@
+export { writingRoutes } from './routes';

@@ -1,0 +1,77 @@
+import { once } from 'node:events';
+import { and, eq } from 'drizzle-orm';
+import { type Response, Router } from 'express';
+import { type Database, tables } from '../database';
+import { notFound, readId, shareFairly } from '../http';
+import { requirePerson } from '../people';
+import { settings } from '../settings';
+import { openVersionRows, requireSource } from '../sources';
+import { type TableText, tableTexts } from './tableText';
+import { writeWorkbook } from './writeWorkbook';
+
+const { sources, sourceVersions } = tables;
+
+/** Writing the rows of a source, or of one of its versions, to a file. */
+export function writingRoutes(database: Database): Router {
+  const router = Router();
+  const share = shareFairly(settings.streamsAtOnce);
+
+  router.get('/sources/:id/rows.:form', share, async (request, response) => {
+    const person = await requirePerson(database, request);
+    const source = await requireSource(database, person, readId(request));
+    const version = await versionOf(database, source.id, Number(request.query.version) || null);
+    const form = String(request.params.form);
+    const fileName = `${source.name}.${form}`;
+    if (form === 'xlsx') {
+      const content = await writeWorkbook({ ...version, name: source.name });
+      return void response.attachment(fileName).send(Buffer.from(content));
+    }
+    const text = form in tableTexts ? tableTexts[form as keyof typeof tableTexts] : null;
+    if (!text) throw notFound('form of file');
+    response.attachment(fileName).type(text.type);
+    await writeText(database, version.id, text, response);
+  });
+
+  return router;
+}
+
+/** A version of a source; without an id, the one that it stands on. */
+async function versionOf(database: Database, sourceId: number, versionId: number | null) {
+  const [found] = await database
+    .select({ id: sourceVersions.id, rows: sourceVersions.rows })
+    .from(sourceVersions)
+    .innerJoin(sources, eq(sources.id, sourceVersions.sourceId))
+    .where(
+      and(
+        eq(sources.id, sourceId),
+        eq(sourceVersions.ready, true),
+        versionId === null
+          ? eq(sourceVersions.id, sources.versionId)
+          : eq(sourceVersions.id, versionId),
+      ),
+    );
+  if (!found) throw notFound('version');
+  return found;
+}
+
+/** Writes rows batch by batch; while the client is slow nothing of the database is held. */
+async function writeText(
+  database: Database,
+  versionId: number,
+  text: TableText,
+  response: Response,
+): Promise<void> {
+  const rows = await openVersionRows(database, versionId);
+  if (!rows) throw notFound('version');
+  const names = rows.columns.map(({ name }) => name);
+  const kinds = rows.columns.map(({ kind }) => kind);
+  response.write(text.begin(names));
+  let first = true;
+  for await (const batch of rows.batches()) {
+    if (response.destroyed) return;
+    const room = response.write(text.rows(batch, names, kinds, first));
+    first &&= batch.length === 0;
+    if (!room) await Promise.race([once(response, 'drain'), once(response, 'close')]);
+  }
+  response.end(text.end);
+}

@@ -1,0 +1,93 @@
+import './phrase.css';
+import { Popover } from 'antd';
+import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
+
+interface PhraseProps {
+  /** what it says in the sentence */
+  words: string;
+  /** what it sets */
+  label: string;
+  children: ReactNode;
+}
+
+/** A phrase of the sentence that opens its setting. */
+export function Phrase({ words, label, children }: PhraseProps) {
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const closeOnEscape = (event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || !open) return;
+    const field = event.target as HTMLElement;
+    // An open list within closes first.
+    if (field.role === 'combobox' && field.ariaExpanded === 'true') return;
+    setOpen(false);
+    button.current?.focus();
+  };
+  return (
+    <Popover
+      open={open}
+      onOpenChange={setOpen}
+      trigger="click"
+      placement="bottomLeft"
+      arrow={false}
+      destroyOnHidden
+      content={
+        <Setting label={label} onKeyDown={closeOnEscape}>
+          {children}
+        </Setting>
+      }
+    >
+      <button
+        ref={button}
+        type="button"
+        onKeyDown={closeOnEscape}
+        className="phrase"
+        aria-label={`${label}: ${words}`}
+        aria-expanded={open}
+      >
+        {words}
+      </button>
+    </Popover>
+  );
+}
+
+interface SettingProps {
+  label: string;
+  onKeyDown: (event: KeyboardEvent) => void;
+  children: ReactNode;
+}
+
+/** More frames than its opening takes. */
+const mostFrames = 60;
+
+/** The opened setting. It stands at the end of the page, so who came by keyboard is led in. */
+function Setting({ label, onKeyDown, children }: SettingProps) {
+  const setting = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    let frames = 0;
+    let next = 0;
+    // It can take the focus only once it has been put in its place and made visible.
+    const lead = () => {
+      const node = setting.current;
+      const field =
+        node?.querySelector<HTMLElement>('input:checked') ?? node?.querySelector('input');
+      field?.focus();
+      frames += 1;
+      if (!node?.contains(document.activeElement) && frames < mostFrames)
+        next = requestAnimationFrame(lead);
+    };
+    next = requestAnimationFrame(lead);
+    return () => cancelAnimationFrame(next);
+  }, []);
+  return (
+    <div
+      ref={setting}
+      className="phrase-setting fields"
+      role="dialog"
+      aria-label={label}
+      // Before the fields within, which keep some keys to themselves.
+      onKeyDownCapture={onKeyDown}
+    >
+      {children}
+    </div>
+  );
+}

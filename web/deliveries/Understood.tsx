@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import type { FileForm, Understanding } from '../../contract';
+import type { PreparationContext } from '../../core/preparation';
+import type { ColumnUnderstanding } from '../../core/table';
+import { BeforeAfter } from './BeforeAfter';
+import { DoubtfulCells } from './DoubtfulCells';
+import { HowRead } from './HowRead';
+import { Preparation } from './Preparation';
+import { Questions } from './Questions';
+import { TablePreview } from './TablePreview';
+
+interface UnderstoodProps {
+  understanding: Understanding;
+  /** what a person has decided so far; all else was recognised */
+  given: FileForm;
+  onDecide: (given: FileForm) => void;
+}
+
+/** How a file was understood: how it is read, what is done to it, the table it becomes. */
+export function Understood({ understanding, given, onDecide }: UnderstoodProps) {
+  const [pointed, setPointed] = useState<string | null>(null);
+  const { decimalMark, zone, missing, firstRows, remarks, misfits, offers } = understanding;
+  const steps = given.steps ?? understanding.steps;
+  const context: PreparationContext = { writing: { decimalMark, zone, missing }, firstRows };
+  const step = steps.find(({ id }) => id === pointed);
+  const decideColumn = (column: ColumnUnderstanding) =>
+    onDecide({
+      ...given,
+      columns: [...(given.columns ?? []).filter(({ name }) => name !== column.name), column],
+    });
+  return (
+    <div className="understood">
+      <div className="understood-side">
+        <section className="sheet how-read" aria-label="How the file is read">
+          <HowRead
+            understanding={understanding}
+            // Other cells make other columns, which are recognised anew.
+            onReread={(change) =>
+              onDecide({ zone: given.zone, file: understanding.file, ...change })
+            }
+            onChange={(change) => onDecide({ ...given, ...change })}
+          />
+        </section>
+        <Preparation
+          {...{ steps, offers, misfits, remarks, context, pointed }}
+          onPoint={setPointed}
+          onChange={(changed) => onDecide({ ...given, steps: changed })}
+        />
+      </div>
+      <div className="understood-main">
+        <Questions understanding={understanding} onColumn={decideColumn} />
+        <DrawnOver understanding={understanding} />
+        <section className="sheet">
+          {step ? (
+            <BeforeAfter steps={steps} context={context} step={step} />
+          ) : (
+            <TablePreview understanding={understanding} onColumn={decideColumn} />
+          )}
+        </section>
+        <DoubtfulCells doubtful={understanding.doubtful} total={understanding.doubtfulTotal}>
+          They do not fit their column. Correct how the column is read, mend the file, or bring it
+          in: these cells then count as missing.
+        </DoubtfulCells>
+      </div>
+    </div>
+  );
+}
+
+/** A table without dates can be brought in; it says what it can be drawn over, or for what it serves. */
+function DrawnOver({ understanding: { columns, lost } }: { understanding: Understanding }) {
+  const dated = columns.some(({ kind }) => kind === 'date');
+  return (
+    <>
+      {!dated && (
+        <p className="remark">
+          No column is read as dates, so no chart over time can be drawn from this table; other
+          tables can look something up in it. If a column holds dates, say so in its head.
+        </p>
+      )}
+      {lost.length > 0 && (
+        <p className="remark">
+          This file lacks {lost.map((name) => `“${name}”`).join(', ')}, which the source has now.
+          Charts that draw from {lost.length === 1 ? 'it' : 'them'} will say so.
+        </p>
+      )}
+    </>
+  );
+}
