@@ -11,7 +11,9 @@ const shared = {
     ],
   },
   // These packages ship as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(temporal-polyfill|temporal-utils)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(temporal-polyfill|temporal-utils|hyparquet|hyparquet-compressors|hysnappy|fzstd|lru-cache)/)',
+  ],
 };
 
 export default {

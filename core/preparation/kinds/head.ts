@@ -130,7 +130,7 @@ function suggestHead(
     to += 1;
   while (
     to - from + 1 < most.rows &&
-    looks[from]?.repeats &&
+    (looks[from]?.repeats || looks[from - 1]?.onlyPeriods) &&
     canName(from - 1) &&
     (looks[from - 1]?.texts.length ?? 0) > 1 &&
     !looks[from - 1]?.oneText
@@ -148,6 +148,8 @@ interface RowLook {
   /** by place: whether it names a day */
   days: boolean[];
   longest: number;
+  /** it says nothing but periods, as years over months do */
+  onlyPeriods: boolean;
   /** a name stands twice, or spans several columns: another row tells them apart */
   repeats: boolean;
 }
@@ -162,6 +164,7 @@ function lookAt(cells: readonly Cell[]): RowLook {
     oneText: texts.length > 1 && new Set(texts).size === 1,
     figures: texts.length - named.length,
     days: all.map((text) => periodNamed(text)?.kind === 'date'),
+    onlyPeriods: texts.length > 0 && texts.every((text) => periodNamed(text) !== null),
     longest: Math.max(0, ...texts.map((text) => text.length)),
     repeats: new Set(texts).size < texts.length || inner.some((text) => text === ''),
   };
