@@ -62,3 +62,9 @@ export type SourceDetail = Omit<InferType<typeof sourceDetailShape>, 'form'> & {
 
 /** The words of a text column. */
 export const wordsShape = array(string().required()).required();
+
+/** Sources that were removed and can be brought back. */
+export const removedSourcesShape = array(
+  object({ id: number().required(), name: string().required(), removedAt: string().required() }),
+).required();
+export type RemovedSource = InferType<typeof removedSourcesShape>[number];

@@ -1,3 +1,4 @@
+import { utils, write } from '@e965/xlsx';
 import {
   civilDate,
   type Day,
@@ -7,6 +8,7 @@ import {
   periodStart,
   weekday,
 } from '../core/calendar';
+import type { Step } from '../core/preparation';
 
 /*
  * Pellow Isles Ferries, a made-up company. Everything here is a function of the as-of date alone, so
@@ -28,12 +30,14 @@ const routes: Route[] = [
   { name: 'Quill to Skerrow', passengers: 420, fare: 11.2, growth: 0 },
 ];
 
-/** A file of the company, as CSV. */
+/** A file of the company: CSV, or a workbook. */
 export interface DemoFile {
   /** the name of the source it becomes */
   source: string;
   fileName: string;
-  csv: string;
+  content: string | Uint8Array;
+  /** its preparation, where it is not the one that suggests itself */
+  steps?: Step[];
 }
 
 /** Days of the story, counted in the as-of year and the one before. */
@@ -112,7 +116,7 @@ function sailings(asOf: Day): DemoFile {
       );
     }
   }
-  return { source: 'Sailings', fileName: 'sailings.csv', csv: lines.join('\n') };
+  return { source: 'Sailings', fileName: 'sailings.csv', content: lines.join('\n') };
 }
 
 function monthsBetween(from: Day, to: Day): Day[] {
@@ -135,21 +139,56 @@ function calmMonth(month: Day, firstDay: Day) {
   return { revenue, fuel };
 }
 
-/** Typed by the office in the local way: semicolons, decimal commas, days first. */
-function budget(asOf: Day): DemoFile {
+/** The cells of the office's budget: measures down the rows, months across under their years. */
+export function budgetCells(asOf: Day): (string | number)[][] {
   const { firstDay, yearEnd } = story(asOf);
-  const lines = ['Month;Fare revenue budget;Fuel cost budget'];
-  for (const month of monthsBetween(firstDay, yearEnd)) {
+  const months = monthsBetween(firstDay, yearEnd);
+  const names = months.map((month) => monthNames[civilDate(month).month - 1] as string);
+  const years = months.map((month) => {
+    const { year, month: number } = civilDate(month);
+    return number === 1 ? year : '';
+  });
+  const planned = months.map((month) => {
     const { revenue, fuel } = calmMonth(month, firstDay);
-    const { month: number, year } = civilDate(month);
     // The office plans a flatter year than the islands have, and less growth.
-    const planned = revenue * (season(month + 14) > 1 ? 0.955 : 1.005);
-    const date = `01.${String(number).padStart(2, '0')}.${year}`;
-    const typed = (figure: number) =>
-      `${Math.round(figure / 1000)}.000,00`.replace(/(\d)(\d{3}\.000)/, '$1.$2');
-    lines.push([date, typed(planned), typed(fuel * 1.01)].join(';'));
-  }
-  return { source: 'Budget', fileName: 'budget.csv', csv: lines.join('\r\n') };
+    const flat = revenue * (season(month + 14) > 1 ? 0.955 : 1.005);
+    return [flat, fuel * 1.01].map((figure) => Math.round(figure / 1000) * 1000);
+  });
+  return [
+    ['Pellow Isles Ferries: budget as passed by the board'],
+    [],
+    ['', ...years],
+    ['Measure', ...names],
+    ...budgetMeasures.map((name, place) => [name, ...planned.map((row) => row[place] ?? '')]),
+  ];
+}
+
+const budgetMeasures = ['Fare revenue budget', 'Fuel cost budget'];
+const monthNames = [
+  ...['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'],
+  ...['Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+];
+
+/** Typed by the office as a wide sheet. */
+function budget(asOf: Day): DemoFile {
+  const cells = budgetCells(asOf);
+  const [, , years = [], months = []] = cells;
+  let year: string | number = '';
+  const columns = months.slice(1).map((month, place) => {
+    year = years[place + 1] || year;
+    return `${year} / ${month}`;
+  });
+  const book = utils.book_new(utils.aoa_to_sheet(cells), 'Budget');
+  return {
+    source: 'Budget',
+    fileName: 'budget.xlsx',
+    content: new Uint8Array(write(book, { type: 'buffer' }) as Buffer),
+    steps: [
+      { id: 'head', kind: 'head', from: 3, to: 4 },
+      { id: 'months', kind: 'unpivot', columns, names: 'Month', rest: null, values: 'Value' },
+      { id: 'measures', kind: 'spread', measure: 'Measure', value: 'Value', words: budgetMeasures },
+    ],
+  };
 }
 
 function targets(asOf: Day): DemoFile {
@@ -164,7 +203,7 @@ function targets(asOf: Day): DemoFile {
   return {
     source: 'Punctuality targets',
     fileName: 'punctuality-targets.csv',
-    csv: ['Quarter,Target %', ...lines].join('\n'),
+    content: ['Quarter,Target %', ...lines].join('\n'),
   };
 }
 
@@ -177,7 +216,7 @@ function forecast(asOf: Day): DemoFile {
   return {
     source: 'Forecast',
     fileName: 'forecast.csv',
-    csv: ['Month,Fare revenue forecast', ...lines].join('\n'),
+    content: ['Month,Fare revenue forecast', ...lines].join('\n'),
   };
 }
 
@@ -194,6 +233,6 @@ function ratings(asOf: Day): DemoFile {
   return {
     source: 'Passenger survey',
     fileName: 'passenger-survey.csv',
-    csv: ['Asked on,Rating,Answers', ...lines].join('\n'),
+    content: ['Asked on,Rating,Answers', ...lines].join('\n'),
   };
 }

@@ -88,6 +88,20 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
       await page.getByRole('button', { name: /^Bring in 2 rows/ }).waitFor();
     },
   ],
+  [
+    'bring in again, with what would change',
+    '/sources/2',
+    async (page) => {
+      await page.getByRole('link', { name: 'Change how this file is read' }).click();
+      await page.getByRole('region', { name: 'What would change' }).waitFor();
+      await page.getByRole('button', { name: 'Before and after' }).nth(1).click();
+    },
+  ],
+  [
+    'typing a table',
+    '/sources/4/type',
+    (page) => page.getByLabel('Row 2, column 1', { exact: true }).waitFor(),
+  ],
 ];
 
 test('nobody is shut out of signing in', async ({ quietPage: page, demoServer }) => {

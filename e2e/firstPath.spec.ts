@@ -53,9 +53,13 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await expect(page.getByText('Windows-1252')).toBeVisible();
     await expect(page.locator('thead').getByText('DD.MM.YYYY')).toBeVisible();
     await expect(page.getByText('decimal comma')).toBeVisible();
+    await page.getByRole('button', { name: 'Decimal mark: decimal comma' }).click();
     await choose(page, 'Decimal mark', 'decimal point');
+    await page.keyboard.press('Escape');
     await expect(page.locator('thead').getByText('words')).toHaveCount(3);
+    await page.getByRole('button', { name: 'Decimal mark: decimal point' }).click();
     await choose(page, 'Decimal mark', 'decimal comma');
+    await page.keyboard.press('Escape');
     await expect(page.getByText('1 doubtful cell')).toBeVisible();
     await page.getByRole('button', { name: 'Bring in 14 rows' }).click();
     await expect(page.getByRole('heading', { name: 'Umsatz', exact: true })).toBeVisible();
@@ -192,6 +196,9 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
       Süd: takings.Süd.map((figure, place) => (place === 2 ? '5.000,00' : figure)),
     };
     await page.getByLabel('File to bring in').setInputFiles(upload(file(changed)));
+    const changes = page.getByRole('region', { name: 'What would change' });
+    await expect(changes).toContainText('0 rows added, 1 changed, 0 removed');
+    await expect(changes.getByRole('row', { name: /Süd/ })).toContainText('2400 5000');
     await page.getByRole('button', { name: 'Bring in 14 rows' }).click();
     await expect(page.getByRole('heading', { name: 'Versions' })).toBeVisible();
     await other.reload();

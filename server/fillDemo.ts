@@ -5,6 +5,7 @@ import { type Database, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
 import { sweepUnfinished } from './sources';
+import { keepLatest, keepUpload } from './uploads';
 
 /*
  * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
@@ -19,6 +20,8 @@ async function fillDemo(database: Database) {
   const asOf = parseDay(process.env.STAND_MARK_TODAY ?? '') ?? dayInZone(new Date(), 'UTC');
   const author = await ensurePerson(database, demoPeople.author);
   const reader = await ensurePerson(database, demoPeople.reader);
+  // A fill that was killed may have left a file that nothing came of.
+  await keepLatest(database, { id: author }, 0);
   const sourceIds: Record<string, number> = {};
   for (const file of ferryFiles(asOf))
     sourceIds[file.source] = await ensureSource(database, author, file);
@@ -65,16 +68,18 @@ async function ensureSource(database: Database, ownerId: number, file: DemoFile)
   const same = and(eq(sources.ownerId, ownerId), eq(sources.name, file.source));
   const [found] = await database.select().from(sources).where(same);
   if (found) return found.id;
-  const content = Buffer.from(file.csv);
+  const content = Buffer.from(file.content);
   const open = async function* () {
     yield content;
   };
+  const owner = { id: ownerId, ...demoPeople.author };
+  const { id: uploadId } = await keepUpload(database, owner, file.fileName, open());
   return deliverFile(
     database,
     { ownerId, name: file.source },
     {
-      file: { name: file.fileName, open },
-      ...{ uploadId: null, form: {}, lookups: new Map(), understood: null },
+      ...{ file: { name: file.fileName, open }, uploadId, form: { steps: file.steps } },
+      ...{ lookups: new Map(), understood: null },
     },
   );
 }

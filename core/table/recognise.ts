@@ -38,11 +38,13 @@ const onlyChosen: readonly DatePattern[] = ['serial 1904'];
  * Recognises the kind of a column from a sample of its cells.
  * @param cells as the file gives them, blanks included
  * @param decimalMark that of the rest of the file
+ * @param settled somebody has said so: no column is written with the other mark
  */
 export function recogniseColumn(
   name: string,
   cells: readonly Cell[],
   decimalMark: DecimalMark,
+  settled = false,
 ): ColumnUnderstanding {
   const present = presentCells(cells);
   if (present.length === 0) return { name, kind: 'text', datePattern: null };
@@ -53,7 +55,7 @@ export function recogniseColumn(
   const figures = (mark: DecimalMark) =>
     present.filter((cell) => typeof cell === 'number' || readNumber(cell, mark) !== null).length;
   if (figures(decimalMark) >= enough) return { name, kind: 'number', datePattern: null };
-  if (figures(other) >= enough)
+  if (!settled && figures(other) >= enough)
     return { name, kind: 'number', datePattern: null, decimalMark: other };
   return { name, kind: 'text', datePattern: null };
 }

@@ -110,7 +110,10 @@ function recognise(
   );
   const cellsOf = (name: string): Cell[] => cells.get(name) ?? [];
   const columns = sheet.columns.map((name) =>
-    decided(recogniseColumn(name, cellsOf(name), decimalMark), given.columns),
+    decided(
+      recogniseColumn(name, cellsOf(name), decimalMark, given.decimalMark !== undefined),
+      given.columns,
+    ),
   );
   const form: WholeForm = {
     ...{ file: given.file, decimalMark, zone, missing, steps, columns },

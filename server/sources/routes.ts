@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { type Database, tables } from '../database';
 import { notFound, readId, Refusal } from '../http';
@@ -21,6 +21,17 @@ export function sourceRoutes(database: Database): Router {
 
   router.get('/sources', async (request, response) => {
     response.json(await listSources(database, await requirePerson(database, request)));
+  });
+
+  /** What was removed and can be brought back. */
+  router.get('/sources/removed', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const rows = await database
+      .select({ id: sources.id, name: sources.name, removedAt: sources.deletedAt })
+      .from(sources)
+      .where(and(eq(sources.ownerId, person.id), isNotNull(sources.deletedAt)))
+      .orderBy(desc(sources.deletedAt));
+    response.json(rows.map((row) => ({ ...row, removedAt: row.removedAt?.toISOString() ?? '' })));
   });
 
   router.get('/sources/:id', async (request, response) => {

@@ -10,6 +10,8 @@ export interface TestServer {
   /** everything the server has printed */
   output: () => string;
   stop: () => Promise<void>;
+  /** ends it as a crash would, and leaves its database */
+  kill: () => Promise<void>;
 }
 
 /** Makes an empty database beside the one that TEST_DATABASE_URL names. */
@@ -83,6 +85,11 @@ export async function startServer({
       server.kill('SIGTERM');
       await ended;
       await drop();
+    },
+    kill: async () => {
+      const ended = new Promise((done) => server.once('close', done));
+      server.kill('SIGKILL');
+      await ended;
     },
   };
 }

@@ -1,6 +1,6 @@
 export { withShare } from './shares';
 export {
-  forgetUploads,
+  keepLatest,
   keepUpload,
   readUpload,
   rememberUnderstood,

@@ -142,7 +142,11 @@ const notBroughtIn = notExists(
 );
 
 /** Forgets all but the latest few of a person that were not brought in. */
-async function keepLatest(database: Database, person: Person) {
+export async function keepLatest(
+  database: Database,
+  person: Pick<Person, 'id'>,
+  kept = settings.uploadsKept,
+): Promise<void> {
   const own = await database
     .select({ id: uploads.id })
     .from(uploads)
@@ -150,7 +154,7 @@ async function keepLatest(database: Database, person: Person) {
     .orderBy(desc(uploads.createdAt));
   await forgetUploads(
     database,
-    own.slice(settings.uploadsKept).map(({ id }) => id),
+    own.slice(kept).map(({ id }) => id),
   );
 }
 

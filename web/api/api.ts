@@ -9,6 +9,7 @@ import type {
   ProblemBody,
   Session,
   Sharing,
+  RemovedSource,
   Source,
   SourceDetail,
 } from '../../contract';
@@ -183,6 +184,11 @@ export const api = createApi({
     }),
 
     sources: build.query<Source[], void>({ query: () => 'sources', providesTags: ['Sources'] }),
+    removedSources: build.query<RemovedSource[], void>({
+      query: () => 'sources/removed',
+      extraOptions: { shape: 'removedSources' },
+      providesTags: ['Sources'],
+    }),
     source: build.query<SourceDetail, number>({
       query: (id) => `sources/${id}`,
       extraOptions: { shape: 'source' },

@@ -3,6 +3,7 @@ import { BenchPage } from '../bench';
 import { DashboardPage, DashboardsPage, SharedPage } from '../dashboard';
 import { BringInPage } from '../deliveries';
 import { SourcePage, SourcesPage } from '../sources';
+import { TypeTablePage } from '../typing';
 import { loadBench, loadDashboard, loadSession, loadShared } from './loaders';
 import { SignedIn } from './SignedIn';
 import { Stumbled } from './Stumbled';
@@ -25,7 +26,9 @@ export const router = createBrowserRouter([
       { path: '/dashboards/:id/charts/:chartId', loader: loadBench, element: <BenchPage /> },
       { path: '/sources', element: <SourcesPage /> },
       { path: '/sources/new', element: <BringInPage /> },
+      { path: '/sources/type', element: <TypeTablePage /> },
       { path: '/sources/:id', element: <SourcePage /> },
+      { path: '/sources/:id/type', element: <TypeTablePage /> },
       { path: '/sources/:id/again', element: <BringInPage /> },
       { path: '*', element: <Stumbled /> },
     ],

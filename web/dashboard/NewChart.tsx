@@ -8,9 +8,11 @@ import { Button } from '../look';
 
 /** Chooses the source of a new chart, and opens the bench with a first draft of it. */
 export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClose: () => void }) {
-  const { data: sources, error } = api.useSourcesQuery(undefined, {
+  const { data: all, error } = api.useSourcesQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
+  // A table without dates is there to look something up in.
+  const sources = all?.filter(({ columns }) => columns.some(({ kind }) => kind === 'date'));
   const [chosen, setChosen] = useState<number | null>(null);
   const [make, making] = api.useMakeChartMutation();
   const navigate = useNavigate();
@@ -34,7 +36,8 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
       >
         {sources?.length === 0 ? (
           <p>
-            There are no figures yet. <Link to="/sources/new">Bring in a file</Link> first.
+            There are no figures with dates yet. <Link to="/sources/new">Bring in a file</Link>{' '}
+            first.
           </p>
         ) : (
           <SelectField

@@ -8,3 +8,5 @@ export { columnWords, writeValue } from './columnWords';
 export { Distribution } from './Distribution';
 export { DoubtfulCells } from './DoubtfulCells';
 export { formWords, kindWords } from './formWords';
+export { Questions } from './Questions';
+export { useWork } from './useWork';

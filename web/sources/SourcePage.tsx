@@ -37,6 +37,11 @@ export function SourcePage() {
         <Menu label="Write the rows to a file" className="button" items={writeItems(id)}>
           Write
         </Menu>
+        {source.own && rows <= 2000 && (
+          <Link to={`/sources/${id}/type`} className="button">
+            Correct in place
+          </Link>
+        )}
         {source.own && (
           <Link to={`/sources/${id}/again`} className="button primary">
             Bring in again

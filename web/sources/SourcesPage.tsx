@@ -1,14 +1,34 @@
 import './sources.css';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import type { Source } from '../../contract';
 import { api, sayProblem } from '../api';
 import { Empty, toastUndo } from '../look';
 import { TopBar } from '../people';
+import { RemovedSources } from './RemovedSources';
+
+const orders: Record<string, { label: string; compare: (a: Source, b: Source) => number }> = {
+  newest: {
+    label: 'brought in last',
+    compare: (a, b) => (a.broughtInAt < b.broughtInAt ? 1 : -1),
+  },
+  name: { label: 'name', compare: (a, b) => a.name.localeCompare(b.name) },
+  rows: { label: 'number of rows', compare: (a, b) => b.rows - a.rows },
+};
+
+/** Whether a source is meant by what somebody looks for: its name, its file or one of its columns. */
+const fits = ({ name, fileName, columns }: Source, words: string) =>
+  [name, fileName, ...columns.map((column) => column.name)].some((text) =>
+    text.toLowerCase().includes(words.trim().toLowerCase()),
+  );
 
 /** All sources a person may draw from. */
 export function SourcesPage() {
   const { data: sources, error } = api.useSourcesQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
+  const [words, setWords] = useState('');
+  const [order, setOrder] = useState('newest');
   const [remove, removing] = api.useRemoveSourceMutation();
   const [restore] = api.useRestoreSourceMutation();
   const take = async (id: number, name: string) => {
@@ -16,6 +36,9 @@ export function SourcesPage() {
     toastUndo(`“${name}” removed.`, () => void restore(id));
   };
   const problem = error ?? removing.error;
+  const found = (sources ?? [])
+    .filter((source) => fits(source, words))
+    .sort(orders[order]?.compare);
   return (
     <>
       <TopBar>
@@ -42,8 +65,8 @@ export function SourcesPage() {
           <div className="sheet">
             <Empty title="No source yet">
               <p>
-                Bring in a CSV file: one row a day, or a month, with a column of dates and at least
-                one of figures.
+                Bring in a file as it comes: one row a day, months across, titles above. How it is
+                understood is shown before anything is stored.
               </p>
               <Link to="/sources/new" className="button primary">
                 Bring in figures
@@ -52,33 +75,74 @@ export function SourcesPage() {
           </div>
         )}
         {sources && sources.length > 0 && (
-          <ul className="sheet entries">
-            {sources.map(({ id, name, rows, columns, fileName, own }) => (
-              <li key={id}>
-                <Link to={`/sources/${id}`} className="entry-name">
-                  {name}
-                </Link>
-                <span className="quiet">
-                  {rows.toLocaleString('en-GB')} rows, {columns.length} columns
-                </span>
-                <span className="quiet small">{fileName}</span>
-                {own ? (
-                  <button
-                    type="button"
-                    className="act"
-                    onClick={() => void take(id, name).catch(() => undefined)}
-                    aria-label={`Delete ${name}`}
-                  >
-                    Delete
-                  </button>
-                ) : (
-                  <span className="quiet small">a colleague’s</span>
-                )}
-              </li>
-            ))}
-          </ul>
+          <>
+            <div className="sources-tools">
+              <input
+                type="search"
+                className="input"
+                placeholder="Find by name, file or column"
+                aria-label="Find a source"
+                value={words}
+                onChange={(event) => setWords(event.target.value)}
+              />
+              <label className="row quiet">
+                Ordered by
+                <select
+                  className="input"
+                  value={order}
+                  onChange={(event) => setOrder(event.target.value)}
+                >
+                  {Object.entries(orders).map(([value, { label }]) => (
+                    <option key={value} value={value}>
+                      {label}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </div>
+            {found.length === 0 && (
+              <p className="quiet">No source is called so. Look for fewer letters.</p>
+            )}
+            <ul className="sheet entries">
+              {found.map((source) => (
+                <SourceEntry
+                  key={source.id}
+                  source={source}
+                  onRemove={() => void take(source.id, source.name).catch(() => undefined)}
+                />
+              ))}
+            </ul>
+          </>
         )}
+        <RemovedSources />
       </main>
     </>
+  );
+}
+
+interface SourceEntryProps {
+  source: Source;
+  onRemove: () => void;
+}
+
+function SourceEntry({ source, onRemove }: SourceEntryProps) {
+  const { id, name, rows, columns, fileName, own } = source;
+  return (
+    <li>
+      <Link to={`/sources/${id}`} className="entry-name">
+        {name}
+      </Link>
+      <span className="quiet">
+        {rows.toLocaleString('en-GB')} rows, {columns.length} columns
+      </span>
+      <span className="quiet small">{fileName}</span>
+      {own ? (
+        <button type="button" className="act" onClick={onRemove} aria-label={`Delete ${name}`}>
+          Delete
+        </button>
+      ) : (
+        <span className="quiet small">a colleague’s</span>
+      )}
+    </li>
   );
 }

@@ -1,0 +1,181 @@
+import { utils, write } from '@e965/xlsx';
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures';
+
+const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'];
+const days = Array.from({ length: 181 }, (_, place) =>
+  new Date(Date.UTC(2026, 0, 1 + place)).toISOString().slice(0, 10),
+);
+
+/** A day's fares of two routes: 100 and 50, each day. */
+const actuals = Buffer.from(
+  ['Day,Route,Fares', ...days.flatMap((day) => [`${day},North,100.00`, `${day},South,50.00`])].join(
+    '\n',
+  ),
+);
+
+/** The budget as the office types it: a title, months across, totals both ways. */
+function budget(change: (rows: (string | number)[][]) => void = () => {}): Buffer {
+  const rows: (string | number)[][] = [
+    ['Workshop ferries, budget 2026'],
+    [],
+    ['Route', ...monthNames, 'Total'],
+    ['North', 3000, 3000, 3000, 3000, 3000, 3000, 18_000],
+    ['South', 1600, 1600, 1600, 1600, 1600, 1600, 9600],
+    ['Total', 4600, 4600, 4600, 4600, 4600, 4600, 27_600],
+  ];
+  change(rows);
+  const cover = utils.aoa_to_sheet([['Read me first']]);
+  const book = utils.book_new(cover, 'Cover');
+  utils.book_append_sheet(book, utils.aoa_to_sheet(rows), 'Budget');
+  return write(book, { type: 'buffer' }) as Buffer;
+}
+
+const choose = async (page: Page, label: string, option: string | RegExp) => {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.locator('.ant-select-item-option:visible').getByText(option).first().click();
+};
+
+async function makeAccount(page: Page, origin: string, name: string) {
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'No account yet? Make one' }).click();
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('E-mail').fill(`${name.toLowerCase()}@workshop.example`);
+  await page.getByLabel('Password').fill('a longer secret');
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByRole('heading', { name: 'No dashboard yet' })).toBeVisible();
+}
+
+const deliver = (page: Page, name: string, buffer: Buffer) =>
+  page
+    .getByLabel('File to bring in')
+    .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
+
+test('a wide workbook and a daily table are brought in and meet on a monthly chart', async ({
+  quietPage: page,
+  emptyServer,
+}) => {
+  const { origin } = emptyServer;
+  await makeAccount(page, origin, 'Ada');
+  await page.goto(`${origin}/sources/new`);
+  await deliver(page, 'actuals.csv', actuals);
+  await page.getByRole('button', { name: 'Bring in 362 rows' }).click();
+  await expect(page.getByRole('heading', { name: 'Actuals' })).toBeVisible();
+
+  const preparation = page.getByRole('region', { name: 'Preparation' });
+  await test.step('the workbook says how it is prepared, and its sentences can be changed', async () => {
+    await page.goto(`${origin}/sources/new`);
+    await deliver(page, 'budget-2026.xlsx', budget());
+    await expect(page.getByRole('button', { name: 'Sheet: “Budget”' })).toBeVisible();
+    const sentences = preparation.getByRole('listitem');
+    await expect(sentences).toHaveCount(5);
+    await expect(sentences.nth(0)).toContainText('Above it stands: Workshop ferries, budget 2026');
+    await expect(sentences.nth(1)).toContainText('1 row left out: Total');
+    await sentences.nth(3).getByRole('button', { name: 'Before and after' }).click();
+    const after = page.getByRole('table', { name: 'Rows after sentence 4' });
+    await expect(after.getByRole('row').nth(1)).toContainText('NorthJan3000');
+    await sentences.nth(3).getByRole('button', { name: 'Back to the table' }).click();
+    await sentences.nth(1).getByRole('button', { name: 'Switch off' }).click();
+    await expect(page.getByRole('button', { name: 'Bring in 18 rows' })).toBeVisible();
+    await sentences.nth(1).getByRole('button', { name: 'Switch on' }).click();
+    await sentences.nth(3).getByRole('button', { name: 'Values: “Value”' }).click();
+    await page.getByRole('textbox', { name: 'Values' }).fill('Budget');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('columnheader', { name: /^Budget/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Bring in 12 rows' }).click();
+    await expect(page.getByRole('heading', { name: 'Budget 2026' })).toBeVisible();
+    await expect(page.getByText('their cells “Budget”')).toBeVisible();
+  });
+
+  await test.step('they meet by the month', async () => {
+    await page.getByRole('link', { name: 'Dashboards', exact: true }).click();
+    await page.getByRole('button', { name: 'New dashboard' }).first().click();
+    await page.getByLabel('Title').fill('Board');
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.getByRole('button', { name: 'New chart' }).first().click();
+    await choose(page, 'Drawn from', /^Actuals/);
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await page.getByRole('button', { name: 'Held against: nothing yet' }).click();
+    await choose(page, 'Budget or target from a source', /Budget/);
+    await page.keyboard.press('Escape');
+    const figures = page.getByRole('table', { name: 'Figures of Fares by month' });
+    await expect(figures.getByRole('row', { name: /^Fares/ })).toContainText('4,650');
+    await expect(figures.getByRole('row', { name: /^Diff/ })).toContainText('50');
+    await expect(page.getByRole('region', { name: 'Colour rules' })).toContainText(
+      '3 of 6 figures',
+    );
+  });
+
+  await test.step('the next delivery goes through by itself, or says what it misses', async () => {
+    await page.goto(`${origin}/sources`);
+    await page.getByRole('link', { name: 'Budget 2026' }).click();
+    await page.getByRole('link', { name: 'Bring in again' }).click();
+    const renamed = budget((rows) => (rows[2] as string[]).splice(0, 1, 'Line'));
+    await deliver(page, 'budget-2026.xlsx', renamed);
+    await expect(preparation.getByText('The column “Route” is not there')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Bring in \d+ rows/ })).toBeDisabled();
+    await page.getByRole('button', { name: 'Another file' }).click();
+    await deliver(
+      page,
+      'budget-2026.xlsx',
+      budget((rows) => rows[3]?.splice(1, 1, 3500)),
+    );
+    const changes = page.getByRole('region', { name: 'What would change' });
+    await expect(changes).toContainText('0 rows added, 1 changed, 0 removed');
+    await page.getByRole('button', { name: 'Bring in 12 rows' }).click();
+    await expect(page.getByText('in use')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Use this one' })).toHaveCount(1);
+  });
+});
+
+test('a target table is typed into the grid, corrected, and taken back', async ({
+  quietPage: page,
+  emptyServer,
+}) => {
+  const { origin } = emptyServer;
+  await makeAccount(page, origin, 'Bea');
+  await page.goto(`${origin}/sources/new`);
+  await page.getByRole('link', { name: 'Type a table' }).click();
+  await page.getByLabel('Name of the source').fill('Targets');
+  const type = async (row: number, column: number, text: string) => {
+    await page.getByLabel(`Row ${row}, column ${column}`, { exact: true }).click({ force: true });
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  };
+  await type(1, 1, 'Month');
+  await type(1, 2, 'Target');
+  // Down the column by its keys alone.
+  await page.getByLabel('Row 2, column 1', { exact: true }).click({ force: true });
+  for (const month of ['Jan 2026', 'Feb 2026', 'Mar 2026']) {
+    await page.keyboard.type(month);
+    await page.keyboard.press('Enter');
+  }
+  await type(2, 2, '1,200');
+  await type(3, 2, '1,300');
+  await type(4, 2, 'many');
+  await expect(page.getByRole('status').filter({ hasText: 'Target' })).toContainText(
+    '“Target” holds words, since many is no figure.',
+  );
+  await type(4, 2, '1,400');
+  await expect(page.getByRole('status').filter({ hasText: 'Target' })).toContainText(
+    '“Target” holds figures.',
+  );
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Row 4, column 2', { exact: true })).toHaveValue('many');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByLabel('Row 4, column 2', { exact: true })).toHaveValue('1,400');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Targets' })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'The first rows of Targets' })).toContainText(
+    '1 Mar 20261,400',
+  );
+
+  await page.getByRole('link', { name: 'Correct in place' }).click();
+  await type(3, 2, '1350');
+  await page.getByRole('button', { name: 'Save a version' }).click();
+  await expect(page.getByRole('table', { name: 'The first rows of Targets' })).toContainText(
+    '1 Feb 20261,350',
+  );
+  await expect(page.getByRole('button', { name: 'Use this one' })).toHaveCount(1);
+});

@@ -1,0 +1,220 @@
+import './typing.css';
+import { Input } from 'antd';
+import { useEffect, useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { useNavigate, useParams } from 'react-router';
+import type { FileForm, SourceDetail, Understanding } from '../../contract';
+import { api, bringIn, understand, uploadFile } from '../api';
+import { Controls } from '../controls';
+import { DoubtfulCells, Questions, useWork } from '../deliveries';
+import { Button } from '../look';
+import { TopBar } from '../people';
+import { CellGrid } from './CellGrid';
+import { cellsOf, emptyCells, fileOf, squared, type TypedCells } from './cells';
+import { sayColumns } from './sayColumns';
+import { useSteps } from './useSteps';
+
+/** More rows than these are brought in as a file. */
+const mostRows = 2000;
+
+/** A small table that is typed, pasted and corrected in place; each save is a version of its source. */
+export function TypeTablePage() {
+  const id = Number(useParams().id) || null;
+  const { data: source } = api.useSourceQuery(id ?? 0, { skip: id === null });
+  const cells = useCells(source ?? null);
+  if (id !== null && (!source || !cells)) return <TopBar />;
+  return (
+    <Controls>
+      <TypeTable source={source ?? null} begin={cells ?? emptyCells()} />
+    </Controls>
+  );
+}
+
+/** The rows of a source as cells, once they are there. */
+function useCells(source: SourceDetail | null): TypedCells | null {
+  const [cells, setCells] = useState<TypedCells | null>(null);
+  useEffect(() => {
+    if (!source || source.rows > mostRows) return;
+    const gone = new AbortController();
+    void fetch(`/api/sources/${source.id}/rows.json`, { signal: gone.signal })
+      .then((response) => response.json() as Promise<Record<string, unknown>[]>)
+      .then((rows) =>
+        setCells(
+          cellsOf(
+            source.columns.map(({ name }) => name),
+            rows,
+          ),
+        ),
+      )
+      .catch(() => {});
+    return () => gone.abort();
+  }, [source]);
+  return cells;
+}
+
+interface TypeTableProps {
+  source: SourceDetail | null;
+  begin: TypedCells;
+}
+
+function TypeTable({ source, begin }: TypeTableProps) {
+  const { cells, canUndo, canRedo, change, undo, redo } = useSteps(begin);
+  const [name, setName] = useState('');
+  const saving = useSaving(source, name);
+  const { found, problem, work } = saving;
+  useUndoKeys(undo, redo);
+  return (
+    <>
+      <TopBar
+        trail={[
+          { label: 'Sources', to: '/sources' },
+          ...(source ? [{ label: source.name, to: `/sources/${source.id}` }] : []),
+          { label: source ? 'Correct' : 'Type a table' },
+        ]}
+      />
+      <main className="page slim">
+        <div className="page-head">
+          <div>
+            <h1>{source ? `Correct ${source.name}` : 'Type a table'}</h1>
+            <p className="quiet">
+              The first row names the columns. Paste blocks of cells, drag the corner of a cell to
+              fill down, and take anything back.
+            </p>
+          </div>
+          <div className="row bring-in-acts">
+            {!source && (
+              <Input
+                aria-label="Name of the source"
+                placeholder="Name of the source"
+                value={name}
+                maxLength={120}
+                onChange={(event) => setName(event.target.value)}
+              />
+            )}
+            <Button
+              primary
+              busy={work !== null}
+              disabled={!source && !name.trim()}
+              onClick={() => saving.save(cells)}
+            >
+              {source ? 'Save a version' : 'Save'}
+            </Button>
+          </div>
+        </div>
+        {problem && (
+          <p className="problem" role="alert">
+            {problem}
+          </p>
+        )}
+        <div className="grid-tools">
+          <button type="button" className="act" disabled={!canUndo} onClick={undo}>
+            Undo
+          </button>
+          <button type="button" className="act" disabled={!canRedo} onClick={redo}>
+            Redo
+          </button>
+          <button
+            type="button"
+            className="act"
+            onClick={() =>
+              change(squared(cells.map((row, at) => (at === 0 ? [...row, ''] : row))), '')
+            }
+          >
+            Add a column
+          </button>
+          <button
+            type="button"
+            className="act"
+            onClick={() => change([...cells, ...emptyCells(10, cells[0]?.length)], '')}
+          >
+            Add ten rows
+          </button>
+        </div>
+        <div className="sheet grid-sheet">
+          <CellGrid cells={cells} onChange={change} />
+        </div>
+        <p className="quiet typed-words" role="status">
+          {sayColumns(cells).join(' ')}
+        </p>
+        {found && (
+          <div className="typed-found">
+            <Questions understanding={found} onColumn={saving.decide} />
+            <DoubtfulCells doubtful={found.doubtful} total={found.doubtfulTotal}>
+              They do not fit their column. Correct them above, or save all the same: they then
+              count as missing.
+            </DoubtfulCells>
+            {found.questions.length === 0 && found.doubtfulTotal > 0 && (
+              <Button onClick={saving.saveAllTheSame}>Save all the same</Button>
+            )}
+          </div>
+        )}
+      </main>
+    </>
+  );
+}
+
+/** The usual keys for the way back and forth, wherever the focus is but in a field of text. */
+function useUndoKeys(undo: () => void, redo: () => void) {
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      const field = event.target as HTMLElement;
+      if (field.matches('input:not(.dsg-input)')) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    document.addEventListener('keydown', onKeyDown);
+    return () => document.removeEventListener('keydown', onKeyDown);
+  });
+}
+
+/** Saving what was typed: it is read as any file is, and asks what any file would. */
+function useSaving(source: SourceDetail | null, name: string) {
+  const [found, setFound] = useState<Understanding | null>(null);
+  const [uploadId, setUploadId] = useState('');
+  const { work, problem, run } = useWork();
+  const navigate = useNavigate();
+  const dispatch = useDispatch();
+  const form: FileForm = {
+    // A typed table has one head, and nothing is turned in it.
+    steps: [{ id: 'head', kind: 'head', from: 1, to: 1 }],
+    zone: source?.form.zone,
+    columns: (source?.columns ?? []).map(({ name: column, kind, order, fiscalStart }) => ({
+      ...{ name: column, kind, order, fiscalStart },
+      datePattern: kind === 'date' ? 'YYYY-MM-DD' : null,
+    })),
+  };
+  const store = (id: string, as: FileForm) =>
+    run('Storing the rows', async (tell, stop) => {
+      const target = source ? { sourceId: source.id, mode: 'replace' as const } : { name };
+      const sourceId = await bringIn(id, target, as, tell, stop);
+      dispatch(api.util.invalidateTags(['Sources', 'Frames']));
+      await navigate(`/sources/${sourceId}`);
+    });
+  const look = (id: string, given: FileForm) =>
+    run('Reading the table', async (tell, stop) => {
+      const understanding = await understand(id, given, tell, stop);
+      setFound(understanding);
+      if (understanding.questions.length === 0 && understanding.doubtfulTotal === 0)
+        await store(id, formOf(understanding));
+    });
+  return {
+    ...{ found, work, problem },
+    save: (cells: TypedCells) =>
+      void run('Sending the table', async (_, stop) => {
+        setFound(null);
+        const upload = await uploadFile(fileOf(cells), () => {}, stop);
+        setUploadId(upload.id);
+        await look(upload.id, form);
+      }),
+    saveAllTheSame: () => found && void store(uploadId, formOf(found)),
+    decide: (column: Understanding['columns'][number]) =>
+      found && void look(uploadId, { ...form, columns: [...(form.columns ?? []), column] }),
+  };
+}
+
+function formOf(understanding: Understanding): FileForm {
+  const { file, decimalMark, zone, missing, steps, columns } = understanding;
+  return { file, decimalMark, zone, missing, steps, columns };
+}
