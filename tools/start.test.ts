@@ -70,6 +70,7 @@ it('starts again when its database dies in the middle of a delivery, and has los
     told = new TextDecoder().decode((await telling?.read())?.value);
   const { pid } = JSON.parse(readFileSync(`${data}/mariadb.json`, 'utf8')) as { pid: number };
   process.kill(pid, 'SIGKILL');
+  await telling?.cancel().catch(() => {});
   await until(() => openings() === 2);
   expect(output).toContain('the database has ended by itself; starting it again');
   const source = (await (await ask('/sources/1')).json()) as SourceDetail;

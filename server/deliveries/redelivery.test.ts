@@ -1,16 +1,23 @@
 import { read, utils } from '@e965/xlsx';
 import { createConnection } from 'mysql2/promise';
-import type { BringInStep, Changes, RemovedSource, SourceDetail } from '../../contract';
+import type {
+  BringInStep,
+  ChartFrames,
+  Changes,
+  RemovedSource,
+  SourceDetail,
+} from '../../contract';
+import { formatDay } from '../../core/calendar';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
 let maren: TestPerson;
 let stranger: TestPerson;
 
+const env = { STAND_MARK_VERSIONS_KEPT: '2', STAND_MARK_LEASE_SECONDS: '2' };
+
 beforeAll(async () => {
-  server = await startServer({
-    env: { STAND_MARK_VERSIONS_KEPT: '2', STAND_MARK_LEASE_SECONDS: '2' },
-  });
+  server = await startServer({ env });
   maren = await TestPerson.signedUp(server.origin, 'maren');
   stranger = await TestPerson.signedUp(server.origin, 'stranger');
 }, 60_000);
@@ -19,10 +26,11 @@ afterAll(() => server.stop());
 
 const first = 'Day,Route,Fares\n2026-01-05,North,1.5\n2026-01-05,South,2\n2026-01-06,North,3\n';
 
-const rowsOf = async (id: number, query = '') =>
-  (await maren.send<Record<string, unknown>[]>('GET', `/sources/${id}/rows.json${query}`)).body.map(
-    (row) => Object.values(row).join(' '),
-  );
+const rowsOf = async (id: number, query = '') => {
+  const { body } = await maren.send<string>('GET', `/sources/${id}/rows.json${query}`);
+  const rows = JSON.parse(body) as Record<string, unknown>[];
+  return rows.map((row) => Object.values(row).join(' '));
+};
 
 async function compare(id: number, csv: string, more: object = {}): Promise<Changes> {
   const uploadId = await maren.upload(csv);
@@ -111,6 +119,19 @@ it('keeps a file with its version, to be prepared anew by its owner alone', asyn
   expect(after.body.form.steps).toEqual(steps);
 });
 
+it('takes a source as complete up to the day that somebody says', async () => {
+  const id = await maren.source('Day,Fares\n2026-01-05,1\n2026-01-20,2\n');
+  const { chartId } = await maren.board(id);
+  const completeTo = async () => {
+    const { body } = await maren.send<ChartFrames>('GET', `/charts/${chartId}/frames`);
+    return Object.values(body.frames).map((frame) => formatDay(frame.completeTo ?? 0));
+  };
+  expect(await completeTo()).toEqual(['2026-01-20']);
+  const form = { completeTo: '2026-01-31' };
+  await maren.bringIn('Day,Fares\n2026-01-05,1\n2026-01-20,2\n', { sourceId: id }, form);
+  expect(await completeTo()).toEqual(['2026-01-31']);
+});
+
 it('keeps as many versions as are set, and drops none that is in use', async () => {
   const id = await maren.source('Day,Fares\n2026-01-05,1\n');
   for (const fares of [2, 3])
@@ -150,7 +171,7 @@ it('writes rows as CSV without formulas, as JSON and as a workbook, for those wh
   );
   const path = `/sources/${id}/rows`;
   const csv = await maren.send<string>('GET', `${path}.csv`);
-  expect(csv.body).toBe("\ufeffDay,Note,Fares\r\n2026-01-05,'=1+1,-2.5\r\n2026-01-06,'@x,\r\n");
+  expect(csv.body).toBe('Day,Note,Fares\r\n2026-01-05,"\'=1+1",-2.5\r\n2026-01-06,"\'@x",\r\n');
   expect(csv.headers.get('content-disposition')).toContain('attachment');
   const response = await fetch(`${server.origin}/api${path}.xlsx`, {
     headers: { cookie: maren.cookie },
@@ -158,7 +179,11 @@ it('writes rows as CSV without formulas, as JSON and as a workbook, for those wh
   const book = read(await response.arrayBuffer(), { cellNF: true });
   const sheet = book.Sheets[book.SheetNames[0] ?? ''];
   expect(sheet?.A2).toMatchObject({ t: 'n', v: 46_027, z: 'yyyy-mm-dd' });
-  expect(sheet && utils.sheet_to_json(sheet, { header: 1 })[1]).toEqual([46_027, '=1+1', -2.5]);
+  expect(sheet && utils.sheet_to_json(sheet, { header: 1 })[1]).toEqual([
+    new Date('2026-01-05'),
+    '=1+1',
+    -2.5,
+  ]);
   expect((await maren.send('GET', `${path}.pdf`)).status).toBe(404);
   for (const form of ['csv', 'json', 'xlsx'])
     expect((await stranger.send('GET', `${path}.${form}`)).status).toBe(404);
@@ -175,7 +200,7 @@ it('lists what was removed to whoever removed it, until it is brought back', asy
 });
 
 it('leaves the version before it whole when the server is killed in the middle of a delivery', async () => {
-  const beside = await startServer({ beside: server });
+  const beside = await startServer({ beside: server, env });
   const who = new TestPerson(beside.origin);
   who.cookie = maren.cookie;
   const id = await who.source('Day,Fares\n2026-01-05,1\n');
@@ -190,6 +215,7 @@ it('leaves the version before it whole when the server is killed in the middle o
   for (let told = ''; !/"storing","share":0\.[1-9]/.test(told);)
     told = new TextDecoder().decode((await telling?.read())?.value);
   await beside.kill();
+  await telling?.cancel().catch(() => {});
   expect(await rowsOf(id)).toEqual(['2026-01-05 1']);
   const connection = await createConnection(server.databaseUrl);
   const unfinished = async () =>

@@ -1,4 +1,5 @@
 import { LRUCache } from 'lru-cache';
+import type { Day } from '../../core/calendar';
 import type { Column, Table } from '../../core/table';
 import type { Database, StoredColumn } from '../database';
 import { loadColumns } from './loadColumns';
@@ -8,6 +9,8 @@ export interface VersionColumns {
   versionId: number;
   rows: number;
   columns: StoredColumn[];
+  /** the day up to which its figures are complete, where somebody has said so */
+  completeTo?: Day | null;
 }
 
 /** Keeps the columns that charts need in memory; the least recently used go first. */

@@ -35,7 +35,9 @@ export async function readFrames(
         const version = versionId === null ? null : await versionColumns(database, versionId);
         if (!version) throw new ProblemError(sourceGone);
         const frame = await figures.read(asker, version, frameRequest(chart, series));
-        frames[series.id] = seriesFrame(chart, series, frame);
+        // What somebody has said goes before what the dates tell.
+        const completeTo = version.completeTo ?? frame.completeTo;
+        frames[series.id] = seriesFrame(chart, series, { ...frame, completeTo });
       } catch (error) {
         if (!(error instanceof ProblemError) || 'status' in error) throw error;
         problems.push(error.problem);

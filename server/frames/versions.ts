@@ -1,5 +1,6 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
+import { parseDay } from '../../core/calendar';
 import { askTogether, type Database, tables } from '../database';
 import type { VersionColumns } from './columnCache';
 
@@ -28,11 +29,17 @@ export async function versionColumns(
   const held = known.get(versionId);
   if (held) return held;
   const [row] = await database
-    .select({ rows: sourceVersions.rows, columns: sourceVersions.columns })
+    .select({
+      rows: sourceVersions.rows,
+      columns: sourceVersions.columns,
+      form: sourceVersions.form,
+    })
     .from(sourceVersions)
     .where(eq(sourceVersions.id, versionId));
   if (!row) return null;
-  const found = { versionId, ...row };
+  const { rows, columns, form } = row;
+  const completeTo = parseDay(form.completeTo ?? '');
+  const found = { versionId, rows, columns, completeTo };
   known.set(versionId, found);
   return found;
 }
