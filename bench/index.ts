@@ -5,6 +5,7 @@ import { measureReaders } from './readers';
 import { isWithin, type Measured, sayMeasured } from './report';
 import { measureRows } from './rows';
 import { measureSteps } from './steps';
+import { measureStoring } from './storing';
 
 /*
  * Ratios of our work to peers measured in the same run, so that a slower machine changes neither.
@@ -13,6 +14,7 @@ import { measureSteps } from './steps';
 const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   rows: measureRows,
   files: measureFiles,
+  storing: measureStoring,
   steps: measureSteps,
   readers: measureReaders,
   pages: measurePages,

@@ -9,8 +9,8 @@ import { giveUp } from './setup/say.mjs';
 
 /*
  * npm run bench: prints ratios of our work to peers measured in the same run, and ends with an error
- * when one misses its limit. `npm run bench -- pages` measures one part: rows, files, steps, readers,
- * pages or changes.
+ * when one misses its limit. `npm run bench -- pages` measures one part: rows, files, storing, steps,
+ * readers, pages or changes.
  */
 async function main() {
   await installPackages();

@@ -130,6 +130,20 @@ it('finds bytes that are no UTF-8 late in a file', async () => {
   expect([body.file, body.rows]).toMatchObject([{ encoding: 'windows-1252' }, 30_001]);
 }, 20_000);
 
+it('gives words in the order they have by themselves, or in the one that was set', async () => {
+  const content =
+    'Day,Weekday,Party\n2026-01-05,Tue,6-10\n2026-01-05,Mon,11+\n2026-01-05,Sun,1-5\n';
+  const column = { name: 'Party', kind: 'text' as const, datePattern: null, order: ['11+'] };
+  const [step] = (await person.bringIn(content, { name: 'Ordered' }, { columns: [column] })).slice(
+    -1,
+  );
+  const id = step?.kind === 'done' ? step.sourceId : 0;
+  const words = async (name: string) =>
+    (await person.send<string[]>('GET', `/sources/${id}/words?column=${name}`)).body;
+  expect(await words('Weekday')).toEqual(['Mon', 'Tue', 'Sun']);
+  expect(await words('Party')).toEqual(['11+', '1-5', '6-10']);
+});
+
 it('keeps removed sources from lists until they are brought back, and gives words in order', async () => {
   const id = await person.source(
     'Day,Route,Fares\n2026-01-01,South,1\n2026-01-02,,2\n2026-01-03,North,3\n',

@@ -1,3 +1,4 @@
+import { naturalOrder } from '../../core/table';
 import type { Database, StoredColumn } from '../database';
 import { factsColumn, factsTable, wordsTable } from './facts';
 
@@ -43,7 +44,7 @@ async function wordsIn(
   return new Map(found.map(([place, code, word]) => [`${place} ${code}`, word]));
 }
 
-/** The words of a text column, in their order. */
+/** The words of a text column: in the order that was set, else in the one they have by themselves. */
 export async function wordsOf(
   database: Database,
   versionId: number,
@@ -61,7 +62,9 @@ export async function wordsOf(
         database,
         `SELECT DISTINCT ${column} FROM ${factsTable(versionId)} WHERE ${column} IS NOT NULL ORDER BY ${column} LIMIT ${most.words}`,
       );
-  return found.map(([word]) => word);
+  const words = naturalOrder(found.map(([word]) => word));
+  const set = (columns[place]?.order ?? []).filter((word) => words.includes(word));
+  return [...set, ...words.filter((word) => !set.includes(word))];
 }
 
 async function select<Row>(database: Database, sql: string, values: unknown[] = []) {

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { ScrollTable } from '../look';
+import { Menu, ScrollTable } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
+import { writeFigures } from './figuresFile';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
 const mostAtFirst = 400;
@@ -16,6 +17,18 @@ export function FiguresTable({ reading, height }: { reading: Reading; height?: n
   const shown = all ? periods : periods.slice(0, mostAtFirst);
   return (
     <>
+      <div className="figures-tools">
+        <Menu
+          label="Write the figures to a file"
+          items={[
+            { label: 'as CSV', act: () => void writeFigures(reading, 'csv') },
+            { label: 'as a workbook', act: () => void writeFigures(reading, 'xlsx') },
+            { label: 'as JSON', act: () => void writeFigures(reading, 'json') },
+          ]}
+        >
+          Write
+        </Menu>
+      </div>
       <ScrollTable
         label={`Figures of ${reading.title}${unit ? `, ${unit}` : ''}`}
         height={height}

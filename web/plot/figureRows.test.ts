@@ -1,6 +1,7 @@
 import { formatDay } from '../../core/calendar';
 import type { Comparison, Reading, ReadSeries } from '../../core/reading';
 import { figureRows } from './figureRows';
+import { figureCells, figureFiles } from './figuresFile';
 
 const figures = [600_000, null, 750_400];
 const comparison: Comparison = {
@@ -81,5 +82,22 @@ it('names whose difference it is when several series are compared', () => {
   expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([
     ...['North', 'Budget', 'Diff. of North', 'Running of North', 'Rule of North'],
     ...['South', 'Budget', 'Diff. of South', 'Running of South', 'Rule of South'],
+  ]);
+});
+
+it('writes every figure in full, its differences and its rule, to a file', async () => {
+  const cells = figureCells(reading);
+  expect(cells).toEqual([
+    ['Period', 'Fares', 'Budget', 'Difference', 'Running difference', 'Rule'],
+    ['1970-01', 600_000, 750_000, -150_000, -150_000, 'Under Budget'],
+    ['1970-02', null, 750_000, null, null, null],
+    ['1970-03', 750_400, 750_000, 400, -149_600, 'On or over Budget'],
+  ]);
+  const csv = await (await figureFiles.csv([['=Name'], [1.5]])).text();
+  expect(csv.replace('\ufeff', '')).toBe('"\'=Name"\r\n1.5');
+  expect(JSON.parse(await (await figureFiles.json(cells)).text())).toMatchObject([
+    {},
+    { Period: '1970-02', Fares: null },
+    { Rule: 'On or over Budget' },
   ]);
 });

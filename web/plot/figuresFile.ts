@@ -1,0 +1,66 @@
+import { periodKey } from '../../core/calendar';
+import type { Reading } from '../../core/reading';
+
+/** The figures behind a chart as plain cells: exact, whatever is written on the screen. */
+export type FigureCells = (string | number | null)[][];
+
+/** The figures as a table with a head: periods by series, each with what it is held against. */
+export function figureCells(reading: Reading): FigureCells {
+  const marks = new Set(reading.series.map(({ comparison }) => comparison?.markId));
+  const several = reading.series.filter(({ comparison }) => comparison).length > 1;
+  const columns = reading.series
+    .filter(({ id }) => !marks.has(id))
+    .flatMap(({ name, figures, comparison }) => {
+      const of = several ? ` of ${name}` : '';
+      if (!comparison) return [{ name, cells: figures as FigureCells[number] }];
+      const { markName, differences, running, caughtBy } = comparison;
+      const rules = caughtBy.map(
+        (id) => reading.rules.find((rule) => rule.id === id)?.name ?? null,
+      );
+      return [
+        { name, cells: figures as FigureCells[number] },
+        { name: `${markName}${of}`, cells: comparison.marks as FigureCells[number] },
+        { name: `Difference${of}`, cells: differences as FigureCells[number] },
+        { name: `Running difference${of}`, cells: running as FigureCells[number] },
+        ...(reading.rules.length > 0 ? [{ name: `Rule${of}`, cells: rules }] : []),
+      ];
+    });
+  return [
+    ['Period', ...columns.map(({ name }) => name)],
+    ...reading.periods.map(({ start }, place) => [
+      periodKey(start, reading.grain),
+      ...columns.map(({ cells }) => cells[place] ?? null),
+    ]),
+  ];
+}
+
+/** Ways of writing the figures to a file; the packages for it are loaded when they are asked for. */
+export const figureFiles = {
+  csv: async (cells: FigureCells) => {
+    const { default: Papa } = await import('papaparse');
+    return new Blob([`\ufeff${Papa.unparse(cells, { escapeFormulae: true })}`], {
+      type: 'text/csv',
+    });
+  },
+  xlsx: async (cells: FigureCells) => {
+    const { utils, write } = await import('@e965/xlsx');
+    const book = utils.book_new(utils.aoa_to_sheet(cells), 'Figures');
+    return new Blob([write(book, { type: 'array' }) as ArrayBuffer]);
+  },
+  json: async ([names = [], ...rows]: FigureCells) => {
+    const records = rows.map((row) =>
+      Object.fromEntries(names.map((name, place) => [String(name), row[place] ?? null])),
+    );
+    return new Blob([JSON.stringify(records, null, 2)], { type: 'application/json' });
+  },
+};
+
+/** Writes the figures behind a chart to a file of the person's own. */
+export async function writeFigures(reading: Reading, form: keyof typeof figureFiles) {
+  const address = URL.createObjectURL(await figureFiles[form](figureCells(reading)));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = `${reading.title}.${form}`;
+  link.click();
+  URL.revokeObjectURL(address);
+}
