@@ -45,7 +45,7 @@ function runThread(
     resourceLimits: {
       maxOldGenerationSizeMb: settings.fileThreadMegabytes,
       // Rows live for a moment only; with room for many of them hardly any has to be moved.
-      maxYoungGenerationSizeMb: 96,
+      maxYoungGenerationSizeMb: 192,
     },
   });
   const end = () => void worker.terminate();

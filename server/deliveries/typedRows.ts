@@ -33,13 +33,13 @@ export function typedRows(
     if (rows > bringInLimits.rows) throw tooManyRows();
     let odd = none;
     const list = (column: string, text: string) => (odd = [...odd, { column, text }]);
-    const values = readers.map((read, place) => {
+    const values: CellValue[] = [];
+    for (let place = 0; place < readers.length; place += 1) {
       const cell = cells[place] ?? '';
-      const value = read(cell);
-      if (value !== doubtful) return value;
-      list(columns[place]?.name ?? '', cellText(cell));
-      return null;
-    });
+      const value = readers[place]?.(cell) ?? null;
+      if (value === doubtful) list(columns[place]?.name ?? '', cellText(cell));
+      values.push(value === doubtful ? null : value);
+    }
     if (beyond) list('beyond the last column', beyond);
     beyond = '';
     take({ number, cells, values, doubtful: odd });

@@ -1,3 +1,5 @@
+import './found.css';
+
 /** A small picture of how a column's values lie over its range; its words stand beside it. */
 export function Distribution({ bins }: { bins: readonly number[] }) {
   if (bins.length < 2) return null;

@@ -1,3 +1,5 @@
+import './found.css';
+
 interface DoubtfulCellsProps {
   doubtful: readonly { row: number; column: string; text: string }[];
   total: number;
