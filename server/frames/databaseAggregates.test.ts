@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { createConnection, type Connection, type RowDataPacket } from 'mysql2/promise';
+import type { ChartFrames } from '../../contract';
+import { startServer, TestPerson, type TestServer } from '../testing';
+
+let server: TestServer;
+let person: TestPerson;
+let connection: Connection;
+
+beforeAll(async () => {
+  server = await startServer();
+  person = await TestPerson.signedUp(server.origin, 'maren');
+  connection = await createConnection(server.databaseUrl);
+}, 60_000);
+
+afterAll(async () => {
+  await connection.end();
+  await server.stop();
+});
+
+/** What the database answers for each aggregate; the place of a row decides among equal days. */
+const expressions = {
+  sum: 'SUM(c1)',
+  mean: 'AVG(CAST(c1 AS DOUBLE))',
+  min: 'MIN(c1)',
+  max: 'MAX(c1)',
+  count: 'COUNT(c1)',
+  distinct: 'COUNT(DISTINCT c1)',
+} as const;
+
+const grains = {
+  day: "DATE_FORMAT(c0, '%Y-%m-%d')",
+  month: "DATE_FORMAT(c0, '%Y-%m')",
+  year: "DATE_FORMAT(c0, '%Y')",
+} as const;
+
+const row = fc.record({
+  day: fc.option(fc.integer({ min: 0, max: 800 })),
+  cents: fc.option(fc.integer({ min: -1_000_000, max: 1_000_000 })),
+});
+
+const csvOf = (rows: readonly { day: number | null; cents: number | null }[]) =>
+  [
+    'Day,Fares',
+    // The first row makes sure of what each column holds.
+    '2025-01-01,0.01',
+    ...rows.map(({ day, cents }) => {
+      const date = day === null ? '' : new Date(Date.UTC(2025, 0, 1 + day)).toISOString();
+      return `${date.slice(0, 10)},${cents === null ? '' : (cents / 100).toFixed(2)}`;
+    }),
+  ].join('\n');
+
+it('aggregates as the database does, whatever the rows', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(row, { maxLength: 120 }), async (rows) => {
+      const id = await person.source(csvOf(rows));
+      const { chartId, definition } = await person.board(id);
+      const [versions] = await connection.query<RowDataPacket[]>(
+        'SELECT version_id AS id FROM sources WHERE id = ?',
+        [id],
+      );
+      const table = `facts_${versions[0]?.id}`;
+      for (const [grain, period] of Object.entries(grains))
+        for (const [aggregate, expression] of Object.entries(expressions)) {
+          const [answer] = await connection.query<RowDataPacket[]>(
+            `SELECT ${period} AS period, CAST(${expression} AS DOUBLE) AS figure FROM ${table}
+             WHERE c0 IS NOT NULL GROUP BY period ORDER BY period`,
+          );
+          const series = definition.series.map((each) => ({
+            ...each,
+            figures: { ...each.figures, aggregate },
+          }));
+          const asked = { ...definition, grain, series };
+          const { body } = await person.send<ChartFrames>('POST', `/charts/${chartId}/frames`, {
+            definition: asked,
+          });
+          const [frame] = Object.values(body.frames);
+          const found = (frame?.values[0] ?? []).map((figure) => figure ?? null);
+          const wanted = answer.map(({ figure }) => figure as number | null);
+          expect([grain, aggregate, found.length]).toEqual([grain, aggregate, wanted.length]);
+          found.forEach((figure, place) => {
+            const mark = wanted[place] ?? null;
+            if (figure === null || mark === null) expect(figure ?? 0).toBe(mark ?? 0);
+            else if (aggregate === 'mean') expect(figure).toBeCloseTo(mark, 6);
+            else expect(figure).toBe(mark);
+          });
+        }
+    }),
+    { numRuns: 6 },
+  );
+}, 120_000);
