@@ -65,6 +65,12 @@ export interface WholeForm extends FileForm {
   columns: ColumnUnderstanding[];
 }
 
+/** The form of an understanding, every choice made, without what was found by it. */
+export function formOf(understanding: WholeForm): WholeForm {
+  const { file, decimalMark, zone, missing, steps, columns, completeTo } = understanding;
+  return { file, decimalMark, zone, missing, steps, columns, completeTo };
+}
+
 /** What the cells of a column hold. */
 export type ColumnProfile = Profile & { doubtful: number };
 

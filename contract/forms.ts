@@ -42,7 +42,7 @@ export type FileChoices = { [Kind in FormKind]: InferType<(typeof shapes)[Kind]>
 /** The choices of one form. */
 export type ChoicesOf<Kind extends FormKind> = Extract<FileChoices, { kind: Kind }>;
 
-export const formKinds = Object.keys(shapes) as FormKind[];
+const formKinds = Object.keys(shapes) as FormKind[];
 
 export const fileShape = lazy((value: { kind?: FormKind } | undefined) =>
   value === undefined

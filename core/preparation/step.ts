@@ -74,9 +74,9 @@ export interface StepKind<S extends StepBase & { kind: string }> {
   say(step: S): Phrase[];
   /** @throws ProblemError when the rows that come in lack what it needs */
   begin(step: S, columns: readonly string[], context: PreparationContext): Stage;
-  /** the steps of this kind that rows seem to need; `asks` those that only a person should decide */
+  /** the steps of this kind that rows seem to need */
   suggest?(sheet: Sheet, context: PreparationContext): Omit<S, 'id' | 'kind'>[];
-  /** a suggestion is offered, not made */
+  /** its suggestions are offered, since only a person can decide them */
   offered?: boolean;
 }
 

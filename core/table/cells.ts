@@ -44,5 +44,14 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
 
 const figureOrNone = (figure: number) => (isFigure(figure) ? figure : null);
 
+/**
+ * The figure of a cell on its way to a typed column, whose own mark may not be that of the file: what
+ * cannot be read with the one is read with the other.
+ */
+export function cellFigure(cell: Cell, decimalMark: DecimalMark): number | null {
+  if (typeof cell === 'number') return cell;
+  return readNumber(cell, decimalMark) ?? readNumber(cell, decimalMark === ',' ? '.' : ',');
+}
+
 /** The text of a cell. */
 export const cellText = (cell: Cell): string => (typeof cell === 'string' ? cell : String(cell));

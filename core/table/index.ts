@@ -7,7 +7,7 @@ export {
   longestText,
   type Writing,
 } from './build';
-export { type Cell, cellText, type DecimalMark, readNumber } from './cells';
+export { type Cell, cellFigure, cellText, type DecimalMark, readNumber } from './cells';
 export { isBlank, type MissingSigns, missingSigns, usualMissing } from './missing';
 export {
   type ColumnUnderstanding,

@@ -34,6 +34,7 @@ export class Profiler {
   private readonly values = new Map<CellValue, number>();
   private readonly sample: number[] = [];
   private seen = 0;
+  private random = 1;
 
   constructor(private readonly kind: ColumnKind) {}
 
@@ -68,12 +69,15 @@ export class Profiler {
     this.scale = 10 ** Math.min(this.decimals, 15);
   }
 
-  /** Keeps each value with the same chance, however many come (reservoir sampling by a fixed stride). */
+  /**
+   * Keeps each value with the same chance, however many come. Source: Vitter (1985), Random Sampling
+   * with a Reservoir, algorithm R; its numbers are always the same, so that a file has one picture.
+   */
   private keepSome(figure: number) {
     this.seen += 1;
     if (this.sample.length < most.sample) return void this.sample.push(figure);
-    // A sequence that is spread evenly and always the same: a file has one picture.
-    const place = (this.seen * 2_654_435_761) % this.seen;
+    this.random = (Math.imul(this.random, 1_664_525) + 1_013_904_223) >>> 0;
+    const place = Math.floor((this.random / 2 ** 32) * this.seen);
     if (place < most.sample) this.sample[place] = figure;
   }
 

@@ -1,11 +1,10 @@
-import type { FileForm, Understanding, WholeForm } from '../../contract';
+import { type FileForm, formOf, type Understanding, type WholeForm } from '../../contract';
 import { sayStep } from '../../core/preparation';
 import type { Cell, CellValue } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import type { Database } from '../database';
 import { type DeliveredFile, readForm } from '../forms';
 import { type StoreListener, storeVersion, type Target, type TypedTable } from '../sources';
-import { formOf } from './remembered';
 import { takeSample } from './sample';
 import { typedRows } from './typedRows';
 import { type Lookups, type OnRows, understandFile } from './understand';

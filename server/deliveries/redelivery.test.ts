@@ -96,10 +96,11 @@ it('refuses rows that do not fit those of the source, and names charts that woul
   const noKey = { sourceId: id, mode: 'update', form: {} };
   const uploadId = await maren.upload('Day,Fares\n2026-03-05,3\n');
   expect((await maren.send('POST', `/uploads/${uploadId}/bring-in`, noKey)).status).toBe(422);
-  const [, last] = [
-    0,
-    await maren.bringIn('Day,Fares\n2026-03-05,3\n', { ...noKey, mode: 'update', keys: ['Gone'] }),
-  ];
+  const last = await maren.bringIn('Day,Fares\n2026-03-05,3\n', {
+    ...noKey,
+    mode: 'update',
+    keys: ['Gone'],
+  });
   expect(last.at(-1)).toMatchObject({ code: 'column-missing' });
 });
 

@@ -1,4 +1,4 @@
-import type { FileForm, Understanding, WholeForm } from '../../contract';
+import { type FileForm, formOf, type Understanding, type WholeForm } from '../../contract';
 import type { Database } from '../database';
 import { rememberUnderstood, understoodBefore } from '../uploads';
 
@@ -13,12 +13,6 @@ export function formKey(form: FileForm): string {
         )
       : value,
   );
-}
-
-/** The form of an understanding, without what was found by it. */
-export function formOf(understanding: WholeForm): WholeForm {
-  const { file, decimalMark, zone, missing, steps, columns, completeTo } = understanding;
-  return { file, decimalMark, zone, missing, steps, columns, completeTo };
 }
 
 /** What looks something up in another source can change without the file. */

@@ -41,13 +41,13 @@ export function typedRows(
       values.push(value === doubtful ? null : value);
     }
     if (beyond) list('beyond the last column', beyond);
-    beyond = '';
     take({ number, cells, values, doubtful: odd });
   });
   return {
     ...prepared,
     push: (row) => {
-      if (row.cells.length > prepared.width) beyond = textBeyond(row.cells, prepared.width);
+      // Of a row that is left out nothing is told with the next.
+      beyond = textBeyond(row.cells, prepared.width);
       prepared.push(row);
     },
   };
@@ -55,11 +55,13 @@ export function typedRows(
 
 /** What stands in a row beyond its last column. */
 const textBeyond = (cells: readonly Cell[], width: number) =>
-  cells
-    .slice(width)
-    .map((cell) => cellText(cell).trim())
-    .filter(Boolean)
-    .join(' ');
+  cells.length <= width
+    ? ''
+    : cells
+        .slice(width)
+        .map((cell) => cellText(cell).trim())
+        .filter(Boolean)
+        .join(' ');
 
 function tooManyRows() {
   const most = bringInLimits.rows.toLocaleString('en-GB');

@@ -9,7 +9,6 @@ import { recogniseDelimiter, recogniseEncoding } from './recogniseText';
 /** Rows of text whose cells end at a delimiter: CSV and its kin, or cells pasted from a spreadsheet. */
 export const delimited: FormReader<'delimited'> = {
   kind: 'delimited',
-  name: 'CSV',
   // Whatever is text and nothing else.
   recognises: () => true,
   async choose(_file, start, given) {

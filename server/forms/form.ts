@@ -13,8 +13,6 @@ export type RowBatches = AsyncGenerator<Cell[][], void, undefined>;
 /** One form of file: how it is recognised, what is to be chosen about it, and how its rows are read. */
 export interface FormReader<Kind extends FormKind> {
   kind: Kind;
-  /** what to call it in a sentence */
-  name: string;
   recognises(start: Buffer, fileName: string): boolean;
   /**
    * Makes the choices that are left open, and tells what else could be chosen.

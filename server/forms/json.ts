@@ -10,7 +10,6 @@ import iconv from 'iconv-lite';
 /** One JSON document: an array of records, or a record with such an array somewhere in it. */
 export const json: FormReader<'json'> = {
   kind: 'json',
-  name: 'JSON',
   recognises: (start) => /^\s*[[{]/.test(startText(start)) && !looksLikeLines(start),
   async choose(file, _start, given) {
     const arrays = findArrays(await documentOf(file));

@@ -10,7 +10,6 @@ const longestLine = 1024 * 1024;
 /** One JSON record on each line. */
 export const jsonLines: FormReader<'jsonLines'> = {
   kind: 'jsonLines',
-  name: 'JSON Lines',
   recognises: (start, fileName) =>
     looksLikeLines(start) ||
     (/\.(jsonl|ndjson)$/i.test(fileName) && /^\s*\{/.test(start.toString())),

@@ -11,7 +11,6 @@ const magic = Buffer.from('PAR1');
 /** Columns as data programs keep them, with their types. */
 export const parquet: FormReader<'parquet'> = {
   kind: 'parquet',
-  name: 'Parquet',
   recognises: (start) => start.subarray(0, 4).equals(magic),
   choose: async () => ({ choices: { kind: 'parquet' }, parts: [] }),
   async *rows(file): RowBatches {

@@ -14,7 +14,6 @@ const olderWorkbook = Buffer.from([0xd0, 0xcf, 0x11, 0xe0]);
 /** Workbooks of spreadsheet programs: cells by their stored value, dates by their format. */
 export const spreadsheet: FormReader<'spreadsheet'> = {
   kind: 'spreadsheet',
-  name: 'spreadsheet',
   recognises: (start) =>
     start.subarray(0, 4).equals(zip) || start.subarray(0, 4).equals(olderWorkbook),
   async choose(file, _start, given) {

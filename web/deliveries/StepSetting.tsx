@@ -2,7 +2,7 @@ import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { isProblem, readFormula } from '../../core/formula';
 import type { Choice, Sheet } from '../../core/preparation';
-import { cellText, readNumber } from '../../core/table';
+import { cellFigure, cellText, readNumber } from '../../core/table';
 import { api } from '../api';
 
 export interface StepSettingProps {
@@ -109,10 +109,7 @@ function FormulaField({ label, value, before, onChange }: StepSettingProps) {
   const [first] = before.rows;
   const found = isProblem(read)
     ? null
-    : read.evaluate((name) => {
-        const cell = first?.[before.columns.indexOf(name)] ?? '';
-        return typeof cell === 'number' ? cell : readNumber(cell, '.');
-      });
+    : read.evaluate((name) => cellFigure(first?.[before.columns.indexOf(name)] ?? '', '.'));
   const take = () => !isProblem(read) && text !== value && onChange(text);
   return (
     <label className="field">

@@ -5,6 +5,7 @@ import {
   bringInLimits,
   type Changes,
   type FileForm,
+  formOf,
   type SourceDetail,
   type Understanding,
   type Upload,
@@ -18,12 +19,6 @@ const nameOf = (fileName: string) =>
     .replace(/\.[^.]*$/, '')
     .replace(/[-_]+/g, ' ')
     .replace(/^./, (first) => first.toUpperCase());
-
-/** The form as it stands, every choice made, without what was found by it. */
-function formOf(understanding: Understanding): FileForm {
-  const { file, decimalMark, zone, missing, steps, columns, completeTo } = understanding;
-  return { file, decimalMark, zone, missing, steps, columns, completeTo };
-}
 
 const withoutEncoding = (file: FileForm['file']): FileForm['file'] =>
   file?.kind === 'delimited' ? { ...file, encoding: undefined } : file;

@@ -3,7 +3,7 @@ import { Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { useNavigate, useParams } from 'react-router';
-import type { FileForm, SourceDetail, Understanding } from '../../contract';
+import { type FileForm, formOf, type SourceDetail, type Understanding } from '../../contract';
 import { api, bringIn, understand, uploadFile } from '../api';
 import { Controls } from '../controls';
 import { DoubtfulCells, Questions, useWork } from '../deliveries';
@@ -169,10 +169,11 @@ function useUndoKeys(undo: () => void, redo: () => void) {
   });
 }
 
-/** Saving what was typed: it is read as any file is, and asks what any file would. */
+/** Saves a typed table as a file is brought in, doubtful cells and open questions shown first. */
 function useSaving(source: SourceDetail | null, name: string) {
   const [found, setFound] = useState<Understanding | null>(null);
   const [uploadId, setUploadId] = useState('');
+  const [answers, setAnswers] = useState<Understanding['columns']>([]);
   const { work, problem, run } = useWork();
   const navigate = useNavigate();
   const dispatch = useDispatch();
@@ -204,17 +205,17 @@ function useSaving(source: SourceDetail | null, name: string) {
     save: (cells: TypedCells) =>
       void run('Sending the table', async (_, stop) => {
         setFound(null);
+        setAnswers([]);
         const upload = await uploadFile(fileOf(cells), () => {}, stop);
         setUploadId(upload.id);
         await look(upload.id, form);
       }),
     saveAllTheSame: () => found && void store(uploadId, formOf(found)),
-    decide: (column: Understanding['columns'][number]) =>
-      found && void look(uploadId, { ...form, columns: [...(form.columns ?? []), column] }),
+    /** Answers add up: a table may ask about several columns. */
+    decide: (column: Understanding['columns'][number]) => {
+      const others = answers.filter(({ name: each }) => each !== column.name);
+      setAnswers([...others, column]);
+      void look(uploadId, { ...form, columns: [...others, column, ...(form.columns ?? [])] });
+    },
   };
-}
-
-function formOf(understanding: Understanding): FileForm {
-  const { file, decimalMark, zone, missing, steps, columns } = understanding;
-  return { file, decimalMark, zone, missing, steps, columns };
 }

@@ -1,5 +1,5 @@
 import { array, boolean, object, string } from 'yup';
-import { type Cell, cellText, readNumber } from '../../table';
+import { cellFigure } from '../../table';
 import { placeOf, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
 import { findPeriod } from '../periodNames';
 import { namesTotal } from './totals';
@@ -61,11 +61,9 @@ function isTotalColumn({ columns, rows }: Sheet, name: string, place: number): b
   const ending = name.split(' / ').at(-1) ?? name;
   if (!namesTotal(name) && !namesTotal(ending)) return false;
   if (columns.filter((each) => findPeriod(each)).length >= 3) return true;
-  const figure = (cell: Cell | undefined) =>
-    typeof cell === 'number' ? cell : readNumber(cellText(cell ?? ''), '.');
   const sums = rows.map((cells) => {
-    const parts = cells.slice(1, place).flatMap((cell) => figure(cell) ?? []);
-    const total = figure(cells[place]);
+    const parts = cells.slice(1, place).flatMap((cell) => cellFigure(cell, '.') ?? []);
+    const total = cellFigure(cells[place] ?? '', '.');
     const sum = parts.reduce((left, right) => left + right, 0);
     return parts.length > 1 && total !== null && Math.abs(sum - total) <= 1e-6 * Math.abs(total);
   });

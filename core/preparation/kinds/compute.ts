@@ -1,6 +1,6 @@
 import { boolean, object, string } from 'yup';
 import { isProblem, longestFormula, readFormula } from '../../formula';
-import { type Cell, readNumber } from '../../table';
+import { cellFigure } from '../../table';
 import { ProblemError } from '../../values';
 import { freshName, type StepBase, type StepKind } from '../step';
 
@@ -41,12 +41,12 @@ export const compute: StepKind<ComputeStep> = {
         place: { column: name },
       });
     const places = new Map(read.names.map((each) => [each, columns.indexOf(each)]));
-    const figure = (cell: Cell | undefined) =>
-      typeof cell === 'number' ? cell : readNumber(cell ?? '', writing.decimalMark);
     return {
       columns: [...columns, name],
       push: ({ number, cells }, emit) => {
-        const found = read.evaluate((each) => figure(cells[places.get(each) ?? -1]));
+        const found = read.evaluate((each) =>
+          cellFigure(cells[places.get(each) ?? -1] ?? '', writing.decimalMark),
+        );
         const whole = columns.map((_, place) => cells[place] ?? '');
         emit({ number, cells: [...whole, found ?? ''] });
       },

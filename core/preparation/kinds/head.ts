@@ -2,7 +2,7 @@ import { boolean, type ObjectSchema, number, object, string } from 'yup';
 import { type Cell, cellText, isBlank, readNumber } from '../../table';
 import { columnNames } from '../names';
 import { headJoint, periodNamed } from '../periodNames';
-import type { PreparationContext, StepBase, StepKind } from '../step';
+import type { StepBase, StepKind } from '../step';
 
 /** Which rows of the file name its columns; what stands above them is left out. */
 export interface HeadStep extends StepBase {
@@ -57,7 +57,7 @@ export const head: StepKind<HeadStep> = {
       remark: () => (from !== null && from > 1 ? sayAbove(firstRows, from) : null),
     };
   },
-  suggest: (sheet, context) => [suggestHead(sheet.rows, context)],
+  suggest: (sheet) => [suggestHead(sheet.rows)],
 };
 
 const noSigns: ReadonlySet<string> = new Set();
@@ -96,10 +96,7 @@ function filledRight(cells: readonly Cell[], fill: boolean): string[] {
 }
 
 /** Finds the rows that name the columns. */
-function suggestHead(
-  rows: readonly (readonly Cell[])[],
-  _context: PreparationContext,
-): Pick<HeadStep, 'from' | 'to'> {
+function suggestHead(rows: readonly (readonly Cell[])[]): Pick<HeadStep, 'from' | 'to'> {
   const looks = rows.slice(0, most.above).map(lookAt);
   const filled = looks.map((look) => look.texts.length).filter((count) => count > 0);
   const typical = [...filled].sort((a, b) => a - b)[Math.floor(filled.length / 2)] ?? 0;

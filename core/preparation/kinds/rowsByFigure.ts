@@ -1,5 +1,5 @@
 import { boolean, mixed, number, object, string } from 'yup';
-import { readNumber } from '../../table';
+import { cellFigure } from '../../table';
 import { countRows, placeOf, type StepBase, type StepKind } from '../step';
 
 const comparisons = {
@@ -55,8 +55,7 @@ export const rowsByFigure: StepKind<RowsByFigureStep> = {
     return {
       columns,
       push: (row, emit) => {
-        const cell = row.cells[place] ?? '';
-        const figure = typeof cell === 'number' ? cell : readNumber(cell, writing.decimalMark);
+        const figure = cellFigure(row.cells[place] ?? '', writing.decimalMark);
         if (figure !== null && comparisons[comparison](figure, limit)) emit(row);
         else left += 1;
       },

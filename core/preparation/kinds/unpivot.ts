@@ -1,5 +1,5 @@
 import { array, boolean, object, string } from 'yup';
-import { cellText, isBlank, readNumber } from '../../table';
+import { cellFigure, cellText, isBlank } from '../../table';
 import { findPeriod } from '../periodNames';
 import { freshName, placeOf, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
 
@@ -102,9 +102,6 @@ function suggestUnpivot({ columns, rows }: Sheet): Omit<UnpivotStep, 'id' | 'kin
 
 function holdsFigures(cells: readonly (string | number)[]): boolean {
   const present = cells.filter((cell) => !isBlank(cellText(cell)));
-  const figures = present.filter(
-    (cell) =>
-      typeof cell === 'number' || readNumber(cell, '.') !== null || readNumber(cell, ',') !== null,
-  );
+  const figures = present.filter((cell) => cellFigure(cell, '.') !== null);
   return figures.length >= 0.8 * present.length;
 }
