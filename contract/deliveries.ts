@@ -119,8 +119,11 @@ export type Upload = InferType<typeof uploadShape>;
 
 export const understandBody = fileFormShape;
 
-/** What becomes of the rows that a source has. */
-export const deliveryModes = ['replace', 'append', 'update'] as const;
+/**
+ * What becomes of the rows that a source has. Rows that were corrected by hand replace them as well, but
+ * the next delivery is read as the one before was.
+ */
+export const deliveryModes = ['replace', 'append', 'update', 'correct'] as const;
 export type DeliveryMode = (typeof deliveryModes)[number];
 
 const targetFields = {

@@ -58,7 +58,7 @@ export async function compareTables(
       note(changes.changed, { before: shown(before, kinds), after: shown(row, kinds) });
   }
   // Rows whose keys do not come stay where rows are only updated.
-  if (mode === 'replace')
+  if (mode !== 'update')
     for (const rows of left.values())
       for (const row of rows) note(changes.removed, shown(row, kinds));
   return changes;

@@ -120,6 +120,19 @@ it('keeps a file with its version, to be prepared anew by its owner alone', asyn
   expect(after.body.form.steps).toEqual(steps);
 });
 
+it('reads the next delivery as the one before, though rows were corrected by hand meanwhile', async () => {
+  const delivered = 'Tag;Preis\n05.01.2026;1,5\n13.01.2026;2,5\n';
+  const id = await maren.source(delivered);
+  const form = async () => (await maren.send<SourceDetail>('GET', `/sources/${id}`)).body.form;
+  const before = await form();
+  await maren.bringIn('Tag,Preis\n2026-01-05,9.5\n', { sourceId: id, mode: 'correct' });
+  expect(await rowsOf(id)).toEqual(['2026-01-05 9.5']);
+  expect(await form()).toEqual(before);
+  const next = '01.02.2026;4,5\n02.02.2026;5,5\n';
+  await maren.bringIn(delivered + next, { sourceId: id }, await form());
+  expect((await rowsOf(id)).at(-1)).toBe('2026-02-02 5.5');
+});
+
 it('takes a source as complete up to the day that somebody says', async () => {
   const id = await maren.source('Day,Fares\n2026-01-05,1\n2026-01-20,2\n');
   const { chartId } = await maren.board(id);

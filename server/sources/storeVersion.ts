@@ -10,7 +10,7 @@ import { RowLoader } from './rowLoader';
 import { discardVersion, dropOldVersions } from './versions';
 import { openStandingRows } from './versionRows';
 
-const { sourceVersions } = tables;
+const { sources, sourceVersions } = tables;
 
 /** Where a delivery goes: into a new source, or to the rows that a source has. */
 export type Target = { ownerId: number } & (
@@ -58,7 +58,13 @@ export async function storeVersion(
 ): Promise<number> {
   const mode = 'mode' in target ? target.mode : 'replace';
   const table = await wholeTable(database, target, delivery.table);
-  const { versionId, lease } = await beginVersion(database, delivery, mode, target.ownerId);
+  const how = await howRead(database, target, delivery);
+  const { versionId, lease } = await beginVersion(
+    database,
+    { ...delivery, ...how },
+    mode,
+    target.ownerId,
+  );
   listener.onBegun?.(versionId);
   try {
     await storeRows(database, versionId, table, lease, listener);
@@ -77,9 +83,24 @@ export async function storeVersion(
 
 /** The rows as they will stand: those delivered, and what stays of those that the source has. */
 async function wholeTable(database: Database, target: Target, delivered: TypedTable) {
-  if ('name' in target || target.mode === 'replace') return delivered;
+  if ('name' in target || target.mode === 'replace' || target.mode === 'correct') return delivered;
   const standing = await openStandingRows(database, target.sourceId);
   return standing ? mergeTables(standing.rows, delivered, target) : delivered;
+}
+
+/** Rows corrected by hand say nothing of how files are read: what was said of the last one stays. */
+async function howRead(
+  database: Database,
+  target: Target,
+  { form, uploadId }: Delivery,
+): Promise<Pick<Delivery, 'form' | 'uploadId'>> {
+  if ('name' in target || target.mode !== 'correct') return { form, uploadId };
+  const [standing] = await database
+    .select({ form: sourceVersions.form })
+    .from(sources)
+    .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
+    .where(eq(sources.id, target.sourceId));
+  return { form: standing?.form ?? form, uploadId: null };
 }
 
 /** Begins a version; its lease is there before anybody else can see it. */

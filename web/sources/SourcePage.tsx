@@ -31,6 +31,7 @@ export function SourcePage() {
       </>
     );
   const { rows, fileName, form, doubtful, doubtfulTotal } = source;
+  const corrected = source.versions.some(({ current, mode }) => current && mode === 'correct');
   return (
     <>
       <TopBar trail={trail}>
@@ -54,7 +55,7 @@ export function SourcePage() {
             <h1>{source.name}</h1>
             <p className="quiet">
               {rows.toLocaleString('en-GB')} rows from {fileName}
-              {form.file && `: ${formWords(form.file)}`}
+              {corrected ? ', corrected in place' : form.file && `: ${formWords(form.file)}`}
               {form.completeTo && `, complete up to ${sayDay(form.completeTo)}`}
             </p>
           </div>

@@ -5,6 +5,7 @@ const modeWords: Record<string, string> = {
   replace: '',
   append: ', appended to what was there',
   update: ', updated by key',
+  correct: ', corrected in place',
 };
 
 /** The versions of a source: what came in, when, by whom; each can be stood on again. */

@@ -188,7 +188,7 @@ function useSaving(source: SourceDetail | null, name: string) {
   };
   const store = (id: string, as: FileForm) =>
     run('Storing the rows', async (tell, stop) => {
-      const target = source ? { sourceId: source.id, mode: 'replace' as const } : { name };
+      const target = source ? { sourceId: source.id, mode: 'correct' as const } : { name };
       const sourceId = await bringIn(id, target, as, tell, stop);
       dispatch(api.util.invalidateTags(['Sources', 'Frames']));
       await navigate(`/sources/${sourceId}`);
