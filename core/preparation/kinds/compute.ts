@@ -11,6 +11,9 @@ export interface ComputeStep extends StepBase {
   formula: string;
 }
 
+/** A name as it stands in a formula: plainly, or between quotation marks when it holds more than letters. */
+const writtenName = (name: string) => (/^[A-Za-z_]\w*$/.test(name) ? name : `"${name}"`);
+
 export const compute: StepKind<ComputeStep> = {
   kind: 'compute',
   name: 'Work out a column',
@@ -23,7 +26,7 @@ export const compute: StepKind<ComputeStep> = {
   }),
   draft: (columns) => ({
     name: freshName('Computed', columns),
-    formula: `"${columns.at(-1) ?? ''}" * 1`,
+    formula: `${writtenName(columns.at(-1) ?? '')} * 1`,
   }),
   say: ({ name, formula }) => [
     'Work out ',
