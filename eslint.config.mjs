@@ -4,18 +4,9 @@ import tseslint from 'typescript-eslint';
 
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
-  ...[
-    'values',
-    'calendar',
-    'formula',
-    'table',
-    'preparation',
-    'frame',
-    'chart',
-    'series',
-    'statistics',
-  ],
-  ...['yardsticks', 'rules', 'standouts', 'spells', 'notes', 'labels', 'reading'],
+  ...['values', 'statistics', 'calendar', 'formula', 'labels', 'table', 'preparation', 'frame'],
+  ...['derived', 'gaps', 'arrangements', 'chart', 'paths', 'series', 'yardsticks', 'rules'],
+  ...['standouts', 'spells', 'notes', 'reading'],
 ];
 
 /** What each part of the house may not import. */

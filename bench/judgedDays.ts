@@ -1,12 +1,12 @@
 import { dayOf } from '../core/calendar';
 import {
   type ChartDefinition,
+  chartFrames,
   draftChart,
   frameRequest,
-  seriesFrame,
   withMark,
 } from '../core/chart';
-import { aggregate } from '../core/frame';
+import { aggregate, type FrameRequest } from '../core/frame';
 import { dateColumn, numberColumn, type Table, textColumn } from '../core/table';
 
 const days = 2400;
@@ -46,7 +46,7 @@ export function judgedDays() {
   const drafted = draftChart({ id: 1, columns: figures.columns });
   const [first] = drafted.series;
   if (!first) throw new Error('The draft has no series.');
-  const split = { ...first, split: { column: 'Route', order: words } };
+  const split = { ...first, split: { column: 'Route', order: words, top: null } };
   const level: ChartDefinition = {
     ...drafted,
     grain: 'day',
@@ -62,10 +62,7 @@ export function judgedDays() {
     ],
   };
   const chart = withMark(level, split.id, { against: 'mean', good: 'atLeast' });
-  const frame = aggregate(figures, frameRequest(chart, split));
-  return {
-    chart,
-    frames: { [split.id]: seriesFrame(chart, split, frame) },
-    today: start + days + 100,
-  };
+  const today = start + days + 100;
+  const frame = aggregate(figures, frameRequest(chart, split, today) as FrameRequest);
+  return { chart, frames: chartFrames(chart, { [split.id]: frame }, today).frames, today };
 }

@@ -1,6 +1,7 @@
 import { type Day, formatDay } from '../core/calendar';
-import type { ChartDefinition, SeriesDefinition } from '../core/chart';
+import type { ChartDefinition } from '../core/chart';
 import { story } from './ferries';
+import { empty, extremes, judged, seriesOf, type SourceIds, today } from './parts';
 
 /** A chart of the demo's dashboard, and where it lies. */
 export interface DemoChart {
@@ -8,38 +9,9 @@ export interface DemoChart {
   place: { x: number; y: number; w: number; h: number };
 }
 
-/** The ids the demo's sources were given, by name. */
-export type SourceIds = Readonly<Record<string, number>>;
-
-const empty = { version: 1, grain: 'month', span: { from: null, to: null } } as const;
-
 /** The charts of the monthly board. */
 export function boardCharts(sources: SourceIds): DemoChart[] {
-  const series = (
-    id: string,
-    name: string,
-    role: SeriesDefinition['role'],
-    figures: [source: string, date: string, aggregate: 'sum' | 'mean', column: string],
-    more: Partial<SeriesDefinition> = {},
-  ): SeriesDefinition => ({
-    ...{ id, name, role, split: null, mark: null, colour: null },
-    figures: {
-      sourceId: sources[figures[0]] ?? 0,
-      date: figures[1],
-      aggregate: figures[2],
-      column: figures[3],
-    },
-    ...more,
-  });
-  const judged = (of: string) => [
-    { id: `${of}-off`, series: of, when: 'offMark', colour: 'brick' } as const,
-    { id: `${of}-on`, series: of, when: 'onMark', colour: 'indigo' } as const,
-  ];
-  const extremes = (of: string) => [
-    { id: `${of}-high`, series: of, pick: 'highest' } as const,
-    { id: `${of}-low`, series: of, pick: 'lowest' } as const,
-  ];
-  const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;
+  const series = seriesOf(sources);
   return [
     {
       place: { x: 0, y: 0, w: 6, h: 7 },
@@ -49,6 +21,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         series: [
           series('fares', 'Fare revenue', 'actual', ['Sailings', 'Date', 'sum', 'Fare revenue'], {
             mark: { against: 'budget', good: 'atLeast' },
+            handover: 'forecast',
           }),
           series('budget', 'Budget', 'budget', ['Budget', 'Month', 'sum', 'Fare revenue budget']),
           series('forecast', 'Forecast', 'forecast', [
@@ -74,6 +47,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
             split: {
               column: 'Route',
               order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
+              top: null,
             },
           }),
         ],

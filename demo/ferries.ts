@@ -59,7 +59,10 @@ export function story(asOf: Day) {
 
 /** All files of the company as they stand on a day. */
 export function ferryFiles(asOf: Day): DemoFile[] {
-  return [sailings(asOf), budget(asOf), targets(asOf), forecast(asOf), ratings(asOf)];
+  return [
+    ...[sailings(asOf), budget(asOf), routeBudget(asOf)],
+    ...[targets(asOf), forecast(asOf), ratings(asOf)],
+  ];
 }
 
 /** A small generator of numbers from 0 to 1, the same for the same seed (a linear congruence). */
@@ -188,6 +191,24 @@ function budget(asOf: Day): DemoFile {
       { id: 'months', kind: 'unpivot', columns, names: 'Month', rest: null, values: 'Value' },
       { id: 'measures', kind: 'spread', measure: 'Measure', value: 'Value', words: budgetMeasures },
     ],
+  };
+}
+
+/** What each route is to carry: a calm month of last year's growth, rounded by the office. */
+function routeBudget(asOf: Day): DemoFile {
+  const { firstDay, yearEnd } = story(asOf);
+  const lines = monthsBetween(firstDay, yearEnd).flatMap((month) =>
+    routes.map(({ name, passengers, growth }) => {
+      let planned = 0;
+      for (let day = month; day < nextPeriod(month, 'month'); day += 1)
+        planned += passengers * season(day) * (1 + (growth * (day - firstDay)) / 365.25);
+      return `${formatDay(month)},${name},${Math.round(planned / 50) * 50}`;
+    }),
+  );
+  return {
+    source: 'Passenger budget',
+    fileName: 'passenger-budget.csv',
+    content: ['Month,Route,Passengers budget', ...lines].join('\n'),
   };
 }
 

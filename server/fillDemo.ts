@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm';
-import { dayInZone, parseDay } from '../core/calendar';
-import { boardCharts, boardNotes, type DemoFile, ferryFiles } from '../demo';
+import { type Day, dayInZone, parseDay } from '../core/calendar';
+import { boardCharts, boardNotes, type DemoFile, ferryFiles, wayCharts } from '../demo';
 import { type Database, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
@@ -13,9 +13,26 @@ import { keepLatest, keepUpload } from './uploads';
  */
 const { access, charts, dashboards, demoSteps, notes, people, sources } = tables;
 
+/** The demo's boards, each filled in once; one that a later version brings comes to those there are. */
+const boards = [
+  {
+    name: 'board',
+    title: 'Pellow Isles Ferries, monthly board',
+    charts: boardCharts,
+    notes: boardNotes,
+  },
+  {
+    name: 'ways',
+    title: 'Pellow Isles Ferries, the same figures in other ways',
+    charts: wayCharts,
+    notes: () => [],
+  },
+];
+
 async function fillDemo(database: Database) {
-  const [filled] = await database.select().from(demoSteps).where(eq(demoSteps.name, 'board'));
-  if (filled) return;
+  const filled = await database.select().from(demoSteps);
+  const missing = boards.filter((board) => filled.every(({ name }) => name !== board.name));
+  if (missing.length === 0) return;
   console.log('stand mark: filling in the demo');
   const asOf = parseDay(process.env.STAND_MARK_TODAY ?? '') ?? dayInZone(new Date(), 'UTC');
   const author = await ensurePerson(database, demoPeople.author);
@@ -25,24 +42,36 @@ async function fillDemo(database: Database) {
   const sourceIds: Record<string, number> = {};
   for (const file of ferryFiles(asOf))
     sourceIds[file.source] = await ensureSource(database, author, file);
+  for (const board of missing)
+    await fillBoard(database, board, { asOf, author, reader, sourceIds });
+}
+
+interface Filling {
+  asOf: Day;
+  author: number;
+  reader: number;
+  sourceIds: Record<string, number>;
+}
+
+async function fillBoard(
+  database: Database,
+  board: (typeof boards)[number],
+  { asOf, author, reader, sourceIds }: Filling,
+) {
   await database.transaction(async (change) => {
-    await change.insert(demoSteps).values({ name: 'board' });
-    const values = {
-      title: 'Pellow Isles Ferries, monthly board',
-      zone: 'UTC',
-      changedAt: new Date(),
-    };
+    await change.insert(demoSteps).values({ name: board.name });
+    const values = { title: board.title, zone: 'UTC', changedAt: new Date() };
     const [{ insertId: dashboardId }] = await change.insert(dashboards).values(values);
     await change.insert(access).values([
       { dashboardId, personId: author, role: 'owner' },
       { dashboardId, personId: reader, role: 'reader' },
     ]);
     const chartIds = new Map<string, number>();
-    for (const { definition, place } of boardCharts(sourceIds)) {
+    for (const { definition, place } of board.charts(sourceIds)) {
       const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition, place });
       chartIds.set(definition.title, insertId);
     }
-    const written = boardNotes(asOf);
+    const written = board.notes(asOf);
     for (const [place, { chart, ...note }] of written.entries()) {
       const ids = { dashboardId, chartId: chartIds.get(chart) ?? 0, number: place + 1 };
       await change

@@ -3,6 +3,7 @@ export {
   type CivilDate,
   type Day,
   dayOf,
+  dayOfDate,
   formatDay,
   isoWeek,
   parseDay,
@@ -27,6 +28,9 @@ export {
   periodKey,
   periodsBetween,
   periodStart,
+  yearBefore,
+  yearOf,
+  yearStartDay,
 } from './periods';
 export { dayInZone, isZone } from './zone';
 export { type Recording, recordingOf } from './recording';

@@ -1,4 +1,13 @@
-import { civilDate, type Day, dayOfDate, formatDay, isoWeek, twoDigits, weekday } from './civil';
+import {
+  civilDate,
+  type Day,
+  dayOf,
+  dayOfDate,
+  formatDay,
+  isoWeek,
+  twoDigits,
+  weekday,
+} from './civil';
 
 export const grains = ['day', 'week', 'month', 'quarter', 'year'] as const;
 
@@ -64,4 +73,33 @@ export function fiscalPosition(day: Day, startMonth: number): FiscalPosition {
   const period = ((month - startMonth + 12) % 12) + 1;
   const yearEnding = startMonth > 1 && month >= startMonth ? year + 1 : year;
   return { yearEnding, quarter: Math.ceil(period / 3), period };
+}
+
+/**
+ * The period of the year before that a period is compared with: the same month, quarter, date, or
+ * week by its number.
+ * @returns null for a 29 February or a week 53 that the year before does not have
+ */
+export function yearBefore(start: Day, grain: Grain): Day | null {
+  if (grain === 'week') {
+    const { year, week } = isoWeek(start);
+    const before = periodStart(dayOfDate(year - 1, 1, 4), 'week') + (week - 1) * 7;
+    return isoWeek(before).year === year - 1 ? before : null;
+  }
+  const { year, month, date } = civilDate(start);
+  return dayOf(year - 1, month, date);
+}
+
+/**
+ * The year that a day belongs to, where years begin in any month: named after the one in which it
+ * ends.
+ * @param startMonth 1 to 12
+ */
+export function yearOf(day: Day, startMonth: number): number {
+  return fiscalPosition(day, startMonth).yearEnding;
+}
+
+/** The first day of a year that begins in any month, by the name of the year in which it ends. */
+export function yearStartDay(yearEnding: number, startMonth: number): Day {
+  return dayOfDate(startMonth > 1 ? yearEnding - 1 : yearEnding, startMonth, 1);
 }

@@ -1,36 +1,57 @@
+import type { ArrangementDefinition } from '../arrangements';
 import type { Grain } from '../calendar';
-import type { Aggregate } from '../frame';
+import type { DerivedDefinition } from '../derived';
+import type { Aggregate, Filter, Ranking } from '../frame';
+import type { GapTreatment } from '../gaps';
+import type { SpanDefinition } from './spans';
+import type { StrokeDefinition } from './strokes';
+import type { Colour } from './strokes';
 
 export const roles = ['actual', 'target', 'budget', 'forecast', 'yearBefore', 'other'] as const;
 
 /** What a series stands for; it gives the default stroke. */
 export type Role = (typeof roles)[number];
 
-/** Colours by name; the look of the application gives each its shade. */
-export const colours = [
-  ...['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'],
-  ...['indigo', 'brick', 'ink', 'grey'],
-] as const;
-export type Colour = (typeof colours)[number];
-
 /** The good side of a mark: revenue at least, spending at most. */
 export const goodSides = ['atLeast', 'atMost'] as const;
 export type GoodSide = (typeof goodSides)[number];
 
-/** Where a series' figures come from. */
-export interface FiguresDefinition {
+/** Figures aggregated from the rows of a source. */
+export interface RowsFigures {
+  kind: 'rows';
   sourceId: number;
   date: string;
   aggregate: Aggregate;
   /** null counts rows */
   column: string | null;
+  /** which percentile, 0 to 100; only for that aggregate */
+  percent: number;
+  /** only rows that meet all of them are counted */
+  filters: Filter[];
 }
+
+/** Figures worked out from the chart's other series, which it names. */
+export interface FormulaFigures {
+  kind: 'formula';
+  text: string;
+}
+
+/** The same figure in every period. */
+export interface ConstantFigures {
+  kind: 'constant';
+  number: number;
+}
+
+/** Where a series' figures come from. */
+export type FiguresDefinition = RowsFigures | FormulaFigures | ConstantFigures;
 
 /** Draws one line for each word of a category column. */
 export interface SplitDefinition {
   column: string;
   /** the words in the order they are listed and coloured; later words follow */
   order: string[];
+  /** only the first so many, and the rest as one; null draws all */
+  top: { count: number; by: Ranking } | null;
 }
 
 /** What a compared series is held against. */
@@ -45,10 +66,18 @@ export interface SeriesDefinition {
   name: string;
   role: Role;
   figures: FiguresDefinition;
+  /** what the figures are turned into; null draws them as they are */
+  derived: DerivedDefinition | null;
   split: SplitDefinition | null;
+  /** what adds up and is recorded by longer periods is told apart evenly over days */
+  spread: boolean;
+  gap: GapTreatment;
+  /** the id of the series that takes over after the last finished period */
+  handover: string | null;
   mark: MarkDefinition | null;
-  /** null: the role's own, or the next of the palette */
-  colour: Colour | null;
+  stroke: StrokeDefinition;
+  /** it is not drawn, but formulas and marks can use it */
+  hidden: boolean;
 }
 
 /** The value of a line yardstick. */
@@ -76,10 +105,13 @@ export interface StandoutDefinition {
   pick: 'highest' | 'lowest';
 }
 
+/** Where the value axis begins: where it suits the figures, at zero, or at the least figure. */
+export const axisStarts = ['suited', 'zero', 'data'] as const;
+export type AxisStart = (typeof axisStarts)[number];
+
 /** A series as far as drawing it needs to know it. */
-export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split'> {
-  figures: Pick<FiguresDefinition, 'aggregate'>;
-  /** null without a split */
+export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' | 'derived'> {
+  /** how a split line is told from its neighbours; null without a split */
   split: object | null;
 }
 
@@ -90,11 +122,14 @@ export interface DrawnChart extends Omit<ChartDefinition, 'series'> {
 
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
-  version: 1;
+  version: 2;
   title: string;
   grain: Grain;
-  /** the periods shown, as dates written 2026-11-23; null: from the first, to the last figure */
-  span: { from: string | null; to: string | null };
+  span: SpanDefinition;
+  /** the month that begins a year, 1 to 12 */
+  yearStart: number;
+  arrangement: ArrangementDefinition;
+  axis: { starts: AxisStart };
   series: SeriesDefinition[];
   yardsticks: YardstickDefinition[];
   /** the first rule that holds wins */
@@ -106,9 +141,8 @@ export interface ChartDefinition {
 export function drawnChart(chart: ChartDefinition): DrawnChart {
   return {
     ...chart,
-    series: chart.series.map(({ figures, split, ...series }) => ({
+    series: chart.series.map(({ figures: _figures, derived: _derived, split, ...series }) => ({
       ...series,
-      figures: { aggregate: figures.aggregate },
       split: split && {},
     })),
   };

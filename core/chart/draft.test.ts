@@ -1,5 +1,8 @@
-import { draftChart, withMark, withoutSeries } from './draft';
+import type { ChartDefinition } from './definition';
+import { draftChart, nextPlace, withChanged, withMark, withoutSeries } from './draft';
 import { parseChart } from './schema';
+import { plainStroke } from './strokes';
+import { testChart, testSeries } from '../testing';
 
 const source = {
   id: 7,
@@ -27,7 +30,7 @@ const held = withMark(
 
 it('drafts a chart that the schema takes, and counts rows where there are no figures', () => {
   expect(parseChart(JSON.parse(JSON.stringify(drafted)))).toEqual(drafted);
-  expect(drafted.series[0]?.figures).toEqual({
+  expect(drafted.series[0]?.figures).toMatchObject({
     sourceId: 7,
     date: 'Day',
     aggregate: 'sum',
@@ -51,10 +54,44 @@ it('removes a mark with everything that hung on it and leaves the rest as it was
   expect(alone.standouts).toEqual(drafted.standouts);
 });
 
+it('lets formulas follow the new name of a series, and touches nothing else', () => {
+  const chart = testChart({
+    series: [
+      testSeries('a', { name: 'Fares' }),
+      testSeries('b', { name: 'Fares lost' }),
+      testSeries('f', { figures: { kind: 'formula', text: 'Fares / ("Fares lost" + Fares)' } }),
+    ],
+  });
+  const renamed = withChanged(chart, 'a', { name: 'Fare revenue' });
+  expect(renamed.series[2]?.figures).toEqual({
+    kind: 'formula',
+    text: '"Fare revenue" / ("Fares lost" + "Fare revenue")',
+  });
+  expect(renamed.series[1]).toBe(chart.series[1]);
+  const again = withChanged(renamed, 'b', { name: 'Lost' });
+  expect(again.series[2]?.figures).toMatchObject({
+    text: '"Fare revenue" / (Lost + "Fare revenue")',
+  });
+});
+
+it('gives a series its place in the palette for good', () => {
+  const split = { column: 'Route', order: ['North', 'South'], top: null };
+  const series = [testSeries('a', { split }), testSeries('plan', { role: 'budget' })];
+  expect(nextPlace(testChart({ series }))).toBe(2);
+  const second = testSeries('b', { stroke: { ...plainStroke, place: 2 } });
+  const strokes = (chart: ChartDefinition) =>
+    Object.fromEntries(chart.series.map(({ id, stroke }) => [id, stroke]));
+  const chart = testChart({ series: [...series, second] });
+  expect(strokes(withoutSeries(chart, 'a'))).toEqual({
+    plan: plainStroke,
+    b: strokes(chart).b,
+  });
+});
+
 it.each([
-  ['another version', { version: 2 }],
+  ['another version', { version: 3 }],
   ['a grain that is none', { grain: 'fortnight' }],
-  ['a date that is none', { span: { from: '2026-02-30', to: null } }],
+  ['a date that is none', { span: { kind: 'fixed', from: '2026-02-30', to: null } }],
   ['no title', { title: ' ' }],
   [
     'a yardstick without a value',

@@ -1,4 +1,5 @@
 import type { ColumnKind } from '../table';
+import { plainStroke, takesPalette } from './strokes';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 
 /** A source as far as a first chart of it needs to be known. */
@@ -13,6 +14,17 @@ export function freshId(base: string, used: readonly string[]): string {
   for (let number = 2; ; number += 1) {
     if (!used.includes(`${base}-${number}`)) return `${base}-${number}`;
   }
+}
+
+/** The first place of the palette that no series of a chart takes yet. */
+export function nextPlace(chart: Pick<ChartDefinition, 'series'>): number {
+  return chart.series.reduce(
+    (next, { role, stroke, split }) =>
+      takesPalette(role)
+        ? Math.max(next, stroke.place + Math.max(1, split?.order.length ?? 1))
+        : next,
+    0,
+  );
 }
 
 /**
@@ -31,14 +43,17 @@ export function draftSeries(
     name: numbers?.name ?? 'Rows',
     role,
     figures: {
+      kind: 'rows',
       sourceId: source.id,
       date: dates?.name ?? '',
       aggregate: numbers ? 'sum' : 'count',
       column: numbers?.name ?? null,
+      percent: 50,
+      filters: [],
     },
-    split: null,
-    mark: null,
-    colour: null,
+    ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
+    stroke: plainStroke,
+    hidden: false,
   };
 }
 
@@ -46,10 +61,13 @@ export function draftSeries(
 export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
   return {
-    version: 1,
+    version: 2,
     title: `${series.name} by month`,
     grain: 'month',
-    span: { from: null, to: null },
+    span: { kind: 'fixed', from: null, to: null },
+    yearStart: 1,
+    arrangement: { kind: 'one' },
+    axis: { starts: 'suited' },
     series: [series],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
     colourRules: [],
@@ -95,8 +113,43 @@ export function withoutSeries(chart: ChartDefinition, seriesId: string): ChartDe
   const freed = orphaned.reduce((before, { id }) => withMark(before, id, null), chart);
   return {
     ...freed,
-    series: freed.series.filter(({ id }) => id !== seriesId),
+    series: freed.series
+      .filter(({ id }) => id !== seriesId)
+      .map((each) => (each.handover === seriesId ? { ...each, handover: null } : each)),
     colourRules: freed.colourRules.filter(({ series }) => series !== seriesId),
     standouts: freed.standouts.filter(({ series }) => series !== seriesId),
   };
+}
+
+/** Changes a series; formulas that name it follow its new name. */
+export function withChanged(
+  chart: ChartDefinition,
+  seriesId: string,
+  more: Partial<SeriesDefinition>,
+): ChartDefinition {
+  const before = chart.series.find(({ id }) => id === seriesId);
+  const { name } = more;
+  const follow = (text: string) =>
+    before && name !== undefined ? renamedIn(text, before.name, name) : text;
+  return {
+    ...chart,
+    series: chart.series.map((each) => {
+      if (each.id === seriesId) return { ...each, ...more };
+      const { figures } = each;
+      if (figures.kind !== 'formula') return each;
+      return { ...each, figures: { ...figures, text: follow(figures.text) } };
+    }),
+  };
+}
+
+/** Writes another name wherever a formula has one: between quotes, or plainly where it is a word. */
+function renamedIn(formula: string, from: string, to: string): string {
+  const written = /^[A-Za-z_]\w*$/.test(to) ? to : `"${to}"`;
+  return formula
+    .split(/("[^"]*")/)
+    .map((part) => {
+      if (part.startsWith('"')) return part === `"${from}"` ? written : part;
+      return part.replace(/[A-Za-z_]\w*/g, (word) => (word === from ? written : word));
+    })
+    .join('');
 }

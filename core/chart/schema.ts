@@ -1,80 +1,126 @@
 import { boolean, lazy, mixed, object, type ObjectSchema, string } from 'yup';
-import { grains, parseDay } from '../calendar';
-import { aggregates } from '../frame';
+import { arrangementSchema } from '../arrangements';
+import { grains } from '../calendar';
+import { derivedSchema } from '../derived';
+import { longestFormula } from '../formula';
+import { type Aggregate, aggregates, filterSchema, type Ranking, rankings } from '../frame';
+import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
 import {
+  type AxisStart,
+  axisStarts,
   type ChartDefinition,
-  type Colour,
-  colours,
   type ColourRuleDefinition,
+  type FiguresDefinition,
   type GoodSide,
   goodSides,
   type MarkDefinition,
   type Role,
   roles,
-  type SeriesDefinition,
   type SplitDefinition,
   type StandoutDefinition,
   type YardstickDefinition,
   type YardstickValue,
 } from './definition';
+import { spanSchema } from './spans';
+import { type Colour, colours, type Dash, dashes, type Shape, shapes } from './strokes';
+import { type StoredChart, upgradeChart } from './upgrade';
 
 /** Limits that keep a definition small enough to read, send and draw. */
-export const limits = { series: 24, yardsticks: 24, rules: 48, standouts: 48, words: 200 };
+export const limits = {
+  ...{ series: 24, yardsticks: 24, rules: 48, standouts: 48, words: 200, filters: 12 },
+};
 
 const id = string().required().max(40);
 const name = string().required().trim().min(1).max(120);
 const columnName = string().required().max(200);
-const date = string()
-  .nullable()
-  .defined()
-  .test('date', 'Write the date as 2026-11-23.', (text) => text == null || parseDay(text) !== null);
+const oneOf = <Value extends string>(values: readonly Value[]) => mixed<Value>().oneOf(values);
 
 const split: ObjectSchema<SplitDefinition> = object({
   column: columnName,
-  order: list(string().required().max(500), limits.words).required(),
+  order: list(string().defined().max(500), limits.words).required(),
+  top: object({
+    count: figure().integer().min(1).max(40).required(),
+    by: oneOf<Ranking>(rankings).required(),
+  })
+    .nullable()
+    .defined()
+    .default(null),
 });
 
 const mark: ObjectSchema<MarkDefinition> = object({
   against: id,
-  good: mixed<GoodSide>().oneOf(goodSides).required(),
+  good: oneOf<GoodSide>(goodSides).required(),
 });
 
-const series: ObjectSchema<SeriesDefinition> = object({
+const rows = object({
+  kind: oneOf(['rows']).required(),
+  sourceId: figure().integer().positive().required(),
+  date: columnName,
+  aggregate: oneOf<Aggregate>(aggregates).required(),
+  column: string().nullable().defined().max(200),
+  percent: figure().min(0).max(100).default(50),
+  filters: list(filterSchema, limits.filters).default([]),
+});
+
+const figuresKinds = {
+  rows,
+  formula: object({
+    kind: oneOf(['formula']).required(),
+    text: string().defined().max(longestFormula),
+  }),
+  constant: object({ kind: oneOf(['constant']).required(), number: figure().required() }),
+};
+
+const figures = lazy(
+  (value: FiguresDefinition | undefined) => figuresKinds[value?.kind ?? 'rows'] ?? rows,
+);
+
+const stroke = object({
+  colour: oneOf<Colour>(colours).nullable().defined(),
+  dash: oneOf<Dash>(dashes).nullable().defined(),
+  width: figure().min(0.5).max(8).nullable().defined(),
+  place: figure().integer().min(0).max(100_000).default(0),
+  shape: oneOf<Shape>(shapes).required(),
+  points: boolean().required(),
+  filled: boolean().required(),
+});
+
+const series = object({
   id,
   name,
-  role: mixed<Role>().oneOf(roles).required(),
-  figures: object({
-    sourceId: figure().integer().positive().required(),
-    date: columnName,
-    aggregate: mixed<(typeof aggregates)[number]>().oneOf(aggregates).required(),
-    column: string().nullable().defined().max(200),
-  }),
+  role: oneOf<Role>(roles).required(),
+  figures,
+  derived: derivedSchema,
   split: split.nullable().defined().default(null),
+  spread: boolean().required(),
+  gap: oneOf<GapTreatment>(gaps).required(),
+  handover: string().nullable().defined().max(40),
   mark: mark.nullable().defined().default(null),
-  colour: mixed<Colour>().oneOf(colours).nullable().defined(),
+  stroke: stroke.required(),
+  hidden: boolean().required(),
 });
 
 const yardstickValue = lazy((value: YardstickValue | undefined) =>
   value?.kind === 'statistic'
     ? object({
-        kind: mixed<'statistic'>().oneOf(['statistic']).required(),
-        statistic: mixed<'mean' | 'median'>().oneOf(['mean', 'median']).required(),
+        kind: oneOf(['statistic']).required(),
+        statistic: oneOf(['mean', 'median']).required(),
         series: id,
       })
-    : object({ kind: mixed<'number'>().oneOf(['number']).required(), number: figure().required() }),
+    : object({ kind: oneOf(['number']).required(), number: figure().required() }),
 );
 
 const yardstick = lazy((value: YardstickDefinition | undefined) =>
   value?.kind === 'today'
     ? object({
         id,
-        kind: mixed<'today'>().oneOf(['today']).required(),
+        kind: oneOf(['today']).required(),
         offsetDays: figure().integer().min(-3660).max(3660).required(),
       })
     : object({
         id,
-        kind: mixed<'line'>().oneOf(['line']).required(),
+        kind: oneOf(['line']).required(),
         name,
         value: yardstickValue,
         onAxis: boolean().required(),
@@ -84,27 +130,36 @@ const yardstick = lazy((value: YardstickDefinition | undefined) =>
 const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   id,
   series: id,
-  when: mixed<'offMark' | 'onMark'>().oneOf(['offMark', 'onMark']).required(),
-  colour: mixed<Colour>().oneOf(colours).required(),
+  when: oneOf<'offMark' | 'onMark'>(['offMark', 'onMark']).required(),
+  colour: oneOf<Colour>(colours).required(),
 });
 
 const standout: ObjectSchema<StandoutDefinition> = object({
   id,
   series: id,
-  pick: mixed<'highest' | 'lowest'>().oneOf(['highest', 'lowest']).required(),
+  pick: oneOf<'highest' | 'lowest'>(['highest', 'lowest']).required(),
 });
 
-/** The form every chart definition must have. */
+/** The form every chart definition must have; one of an earlier version is upgraded first. */
 export const chartSchema = object({
-  version: mixed<1>().oneOf([1]).required(),
+  version: mixed<2>().oneOf([2]).required(),
   title: string().required().trim().min(1).max(160),
-  grain: mixed<(typeof grains)[number]>().oneOf(grains).required(),
-  span: object({ from: date, to: date }),
+  grain: oneOf(grains).required(),
+  span: spanSchema,
+  yearStart: figure().integer().min(1).max(12).required(),
+  arrangement: arrangementSchema,
+  axis: object({ starts: oneOf<AxisStart>(axisStarts).required() }),
   series: list(series, limits.series).required(),
   yardsticks: list(yardstick, limits.yardsticks).required(),
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
-}).noUnknown();
+})
+  .noUnknown()
+  .transform((given: unknown) =>
+    (given as { version?: number } | null)?.version === 1
+      ? upgradeChart(given as StoredChart)
+      : given,
+  );
 
 /**
  * Reads a chart definition from plain data.

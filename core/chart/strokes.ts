@@ -1,9 +1,44 @@
-import type { Colour, Role } from './definition';
+import type { Role } from './definition';
+
+/** Colours by name; the look of the application gives each its shade. */
+export const colours = [
+  ...['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'],
+  ...['indigo', 'brick', 'ink', 'grey'],
+] as const;
+export type Colour = (typeof colours)[number];
+
+export const dashes = ['solid', 'dash', 'dot', 'longdash'] as const;
+export type Dash = (typeof dashes)[number];
+
+/** How a line leads from figure to figure. */
+export const shapes = ['straight', 'smooth', 'stepped'] as const;
+export type Shape = (typeof shapes)[number];
+
+/** What an author has chosen of a stroke; null leaves it to the role, or to the palette. */
+export interface StrokeDefinition {
+  colour: Colour | null;
+  dash: Dash | null;
+  /** in pixels */
+  width: number | null;
+  shape: Shape;
+  /** its place in the palette, where it takes its colour from there; kept for good */
+  place: number;
+  /** a point at each figure */
+  points: boolean;
+  /** the area beneath the line, down to the axis */
+  filled: boolean;
+}
+
+/** What a new series wears: all that its role gives. */
+export const plainStroke: StrokeDefinition = {
+  ...{ colour: null, dash: null, width: null },
+  ...{ place: 0, shape: 'straight', points: false, filled: false },
+};
 
 /** How a line is drawn; the lengths are those of the drawing, in pixels. */
 export interface Stroke {
   colour: Colour;
-  dash: 'solid' | 'dash' | 'dot' | 'longdash';
+  dash: Dash;
   width: number;
 }
 
@@ -27,3 +62,6 @@ export function strokeOfRole(role: Role, place: number): Stroke {
   const stroke = byRole[role];
   return { ...stroke, colour: stroke.colour ?? (palette[place % palette.length] as Colour) };
 }
+
+/** Whether a role gives no colour of its own, so that its series takes the next of the palette. */
+export const takesPalette = (role: Role) => byRole[role].colour === null;

@@ -8,6 +8,8 @@ export interface Formula {
   names: readonly string[];
   /** whether its figures are exact: nothing in it divides */
   exact: boolean;
+  /** it only adds and takes away: of figures that add up over periods it gives one that does */
+  linear: boolean;
   /** works it out; missing as soon as a figure it needs is missing */
   evaluate: (figureOf: (name: string) => Operand) => Operand;
 }
@@ -44,10 +46,11 @@ export function readFormula(text: string, known: readonly string[]): Formula | F
   try {
     const reader = new Reader(text, known);
     const evaluate = reader.read(jsep(text), 0);
-    const { exact } = reader;
+    const { exact, linear } = reader;
     return {
       names: [...reader.names],
       exact,
+      linear,
       evaluate: (figureOf) => {
         const found = evaluate(figureOf);
         return found !== null && isFigure(found) ? found : null;
@@ -82,6 +85,7 @@ class Unreadable extends Error {
 class Reader {
   readonly names = new Set<string>();
   exact = true;
+  linear = true;
 
   constructor(
     private readonly text: string,
@@ -102,7 +106,10 @@ class Reader {
   }
 
   private literal(value: unknown): Evaluate {
-    if (typeof value === 'number') return () => value;
+    if (typeof value === 'number') {
+      this.linear = false;
+      return () => value;
+    }
     return this.named(String(value));
   }
 
@@ -133,6 +140,7 @@ class Reader {
     const operation = operations[String(node.operator)];
     if (!operation) throw new Unreadable(`“${String(node.operator)}” cannot be used.`, 0);
     if (node.operator === '/') this.exact = false;
+    if (node.operator !== '+' && node.operator !== '-') this.linear = false;
     const left = this.read(node.left as Expression, depth + 1);
     const right = this.read(node.right as Expression, depth + 1);
     const exact = this.exact;
@@ -145,6 +153,7 @@ class Reader {
   }
 
   private called(node: Expression, depth: number): Evaluate {
+    this.linear = false;
     const name = String((node.callee as { name?: string }).name ?? '').toLowerCase();
     const given = (node.arguments as Expression[]).map((each) => this.read(each, depth + 1));
     const at = Math.max(0, this.text.toLowerCase().indexOf(`${name}(`));

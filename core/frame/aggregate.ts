@@ -1,56 +1,197 @@
-import { type Day, recordingOf } from '../calendar';
-import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
+import { type Day, type Grain, grains, recordingOf } from '../calendar';
+import {
+  type Column,
+  type DateColumn,
+  missingDay,
+  type NumberColumn,
+  type Table,
+  textColumn,
+  type TextColumn,
+} from '../table';
 import { ProblemError } from '../values';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
-import { divides, type Frame, type FrameRequest } from './frame';
+import { filterKind } from './filters';
+import { divides, type Frame, type FrameRequest, isAdditive } from './frame';
 import { groupRows } from './groups';
+import { rankWords } from './ranking';
+import { layWithin, periodsWithin, type Within } from './spread';
 
 /** A split into more words than this is no chart. */
 export const mostKeys = 200;
+/** More words than these are not ranked while somebody waits. */
+const mostRanked = 5000;
+
+/** Figures by word and period. */
+type Gathered = Pick<Frame, 'periods' | 'keys' | 'values'>;
 
 /**
  * Aggregates a table to the drawn period.
+ * @param known what the source is recorded by and up to when it is complete, where the table does not
+ *   hold all its rows
  * @throws ProblemError when a column is gone or of the wrong kind, or the split has too many words
  */
-export function aggregate(table: Table, request: FrameRequest): Frame {
-  const dates = columnOf(table, request.date, 'date');
-  const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
-  if (split && split.words.length > mostKeys) {
-    throw new ProblemError({
-      code: 'split-too-fine',
-      sentence: `“${split.name}” has ${split.words.length} different words; a split may have ${mostKeys} at most. Choose a coarser column.`,
-      place: { column: split.name },
-    });
-  }
-  const groups = groupRows(dates, split, request.grain);
+export function aggregate(
+  table: Table,
+  request: FrameRequest,
+  known?: Pick<Frame, 'completeTo' | 'recordedGrain'>,
+): Frame {
+  const all = columnOf(table, request.date, 'date');
   const column = request.column === null ? null : columnOf(table, request.column);
+  const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct).by;
+  const within = withinOf(request, recordedGrain);
+  const frame = {
+    exact: !divides(request.aggregate),
+    completeTo: known ? known.completeTo : completeTo(all, column),
+    recordedGrain,
+    within,
+    others: null,
+  };
+  if (within === 'refused') return { ...frame, periods: [], keys: [], values: [] };
+  const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
+  const dates = filteredDates(table, request, all);
+  const gatherAt = (words: TextColumn | null, grain: Grain) =>
+    gather(dates, words, column, request, grain);
+  const grain = within ? recordedGrain : request.grain;
+  const { top } = request;
+  if (!top || !split) {
+    if (split) checkSplit(split.name, split.words.length);
+    return { ...frame, ...laid(sorted(gatherAt(split, grain)), request, recordedGrain, within) };
+  }
+  checkSplit(split.name, split.words.length, mostRanked);
+  // The ranking is over what is drawn; the rest is aggregated anew from its rows.
+  const each = laid(sorted(gatherAt(split, grain)), request, recordedGrain, within);
+  const ranks = rankWords({ ...each, ...frame }, top, request.grain);
+  const kept = ranks.slice(0, top.count).map((place) => each.keys[place] as string);
+  if (kept.length === each.keys.length) return { ...frame, ...inOrder(each, kept) };
+  const others = othersWord(each.keys);
+  const folded = foldWords(split, kept, others);
+  const shown = laid(gatherAt(folded, grain), request, recordedGrain, within);
+  return { ...frame, ...inOrder(shown, [...kept, others]), others };
+}
+
+/**
+ * Checks that a split has no more words than a chart can hold.
+ * @throws ProblemError
+ */
+export function checkSplit(column: string, words: number, most = mostKeys) {
+  if (words <= most) return;
+  throw new ProblemError({
+    code: 'split-too-fine',
+    sentence: `“${column}” has ${words} different words; ${most} at most can be told apart here. Choose a coarser column, or only the first few.`,
+    place: { column },
+  });
+}
+
+/** How figures of longer periods stand within the drawn ones. */
+function withinOf({ grain, aggregate, spread }: FrameRequest, recorded: Grain): Frame['within'] {
+  if (grains.indexOf(recorded) <= grains.indexOf(grain)) return null;
+  if (!isAdditive(aggregate)) return 'repeated';
+  return spread ? 'spread' : 'refused';
+}
+
+function gather(
+  dates: DateColumn,
+  split: TextColumn | null,
+  column: Column | null,
+  request: FrameRequest,
+  grain: Grain,
+): Gathered {
+  const groups = groupRows(dates, split, grain);
   const figures =
     column?.kind === 'number'
-      ? aggregateNumbers(request.aggregate, groups, column)
+      ? aggregateNumbers(request.aggregate, request.percent ?? 50, groups, column)
       : aggregateOthers(countingOnly(request, column), groups, column);
   const { periods, words } = groups;
-  const sorted = words
-    .map((_, code) => code)
-    .sort((a, b) => (at(words, a) < at(words, b) ? -1 : 1));
   return {
     periods,
-    keys: sorted.map((code) => at(words, code)),
-    values: sorted.map((code) =>
-      periods.map((_, period) => orNull(figures[period * words.length + code] as number)),
+    keys: [...words],
+    values: words.map((_, code) =>
+      periods.map((_start, period) => orNull(figures[period * words.length + code] as number)),
     ),
-    exact: !divides(request.aggregate),
-    completeTo: completeTo(dates, column),
-    recordedGrain: recordingOf(dates.distinct).by,
   };
 }
 
-const at = (words: readonly string[], code: number) => words[code] as string;
 const orNull = (figure: number) => (Number.isNaN(figure) ? null : figure);
 
-function columnOf(table: Table, name: string, kind: 'date'): DateColumn;
-function columnOf(table: Table, name: string, kind: 'text'): TextColumn;
-function columnOf(table: Table, name: string): Column;
-function columnOf(table: Table, name: string, kind?: Column['kind']): Column {
+/** Words in their alphabetical order; a blank one comes last. */
+function sorted(gathered: Gathered): Gathered {
+  const keys = [...gathered.keys].sort((a, b) =>
+    a === '' || b === '' ? Number(a === '') - Number(b === '') : a < b ? -1 : 1,
+  );
+  return inOrder(gathered, keys);
+}
+
+function inOrder({ periods, keys, values }: Gathered, order: readonly string[]): Gathered {
+  const places = new Map(keys.map((key, place) => [key, place]));
+  const known = order.filter((key) => places.has(key));
+  return {
+    periods,
+    keys: known,
+    values: known.map((key) => values[places.get(key) as number] ?? []),
+  };
+}
+
+/** Lays what was recorded by longer periods on the drawn ones. */
+function laid(
+  gathered: Gathered,
+  { grain }: FrameRequest,
+  recorded: Grain,
+  within: Within | null,
+): Gathered {
+  if (!within) return gathered;
+  const periods = periodsWithin(gathered.periods, recorded, grain);
+  const values = gathered.values.map((figures) =>
+    layWithin({ periods: gathered.periods, figures, grain: recorded }, periods, grain, within),
+  );
+  return { ...gathered, periods, values };
+}
+
+/** Only the dates of rows that every filter keeps. */
+function filteredDates(
+  table: Table,
+  { filters = [] }: FrameRequest,
+  dates: DateColumn,
+): DateColumn {
+  if (filters.length === 0) return dates;
+  const tests = filters.map((filter) => {
+    const kind = filterKind(filter);
+    return kind.keeps(columnOf(table, filter.column, kind.looksAt), filter);
+  });
+  const days = dates.days.map((day, row) =>
+    tests.every((keeps) => keeps(row)) ? day : missingDay,
+  );
+  const seen = new Set(days);
+  return { ...dates, days, distinct: dates.distinct.filter((day) => seen.has(day)) };
+}
+
+const othersWord = (words: readonly string[]): string => {
+  const free = (number: number): string => {
+    const word = number === 1 ? 'Others' : `Others (${number})`;
+    return words.includes(word) ? free(number + 1) : word;
+  };
+  return free(1);
+};
+
+/** The same column with all words but some counted as one. */
+function foldWords(split: TextColumn, kept: readonly string[], others: string): TextColumn {
+  const words = [...kept.filter((word) => word !== ''), others];
+  const blank = kept.includes('') ? -1 : words.length - 1;
+  const places = split.words.map((word) => {
+    const place = kept.includes(word) ? words.indexOf(word) : -1;
+    return place < 0 ? words.length - 1 : place;
+  });
+  return textColumn(
+    split.name,
+    split.codes.map((code) => (code < 0 ? blank : (places[code] as number))),
+    words,
+  );
+}
+
+export function columnOf(table: Table, name: string, kind: 'date'): DateColumn;
+export function columnOf(table: Table, name: string, kind: 'text'): TextColumn;
+export function columnOf(table: Table, name: string, kind: 'number'): NumberColumn;
+export function columnOf(table: Table, name: string, kind?: Column['kind']): Column;
+export function columnOf(table: Table, name: string, kind?: Column['kind']): Column {
   const column = table.columns.find((candidate) => candidate.name === name);
   if (column && (!kind || column.kind === kind)) return column;
   const wanted = kind === 'date' ? 'dates' : kind === 'text' ? 'words' : 'figures';
@@ -73,6 +214,12 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
       : `Choose the column to take the ${aggregate} of.`,
     place: { field: 'column' },
   });
+}
+
+/** The columns that a request looks at. */
+export function columnsAsked({ date, column, splitBy, filters = [] }: FrameRequest): string[] {
+  const names = [date, column, splitBy, ...filters.map((filter) => filter.column)];
+  return [...new Set(names.filter((name) => name !== null))];
 }
 
 /** The source is complete up to its last figure, as its dates tell. */

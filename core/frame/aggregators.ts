@@ -20,9 +20,13 @@ const inputOf = (groups: Groups): AggregationInput => ({
   days: groups.days,
 });
 
-/** Figures of a numeric column by group. */
+/**
+ * Figures of a numeric column by group.
+ * @param percent which percentile, 0 to 100
+ */
 export function aggregateNumbers(
   aggregate: Aggregate,
+  percent: number,
   groups: Groups,
   column: NumberColumn,
 ): Aggregated {
@@ -43,6 +47,8 @@ export function aggregateNumbers(
       return byDate(input, column, aggregate);
     case 'median':
       return gathered(input, column, (sorted) => percentileOfSorted(sorted, 0.5));
+    case 'percentile':
+      return gathered(input, column, (sorted) => percentileOfSorted(sorted, percent / 100));
     case 'distinct':
       return gathered(input, column, (sorted) => new Set(sorted).size);
   }

@@ -1,4 +1,7 @@
 import type { Day, Grain } from '../calendar';
+import type { Filter } from './filters';
+import type { TopRequest } from './ranking';
+import type { Within } from './spread';
 
 export const aggregates = [
   'sum',
@@ -10,6 +13,7 @@ export const aggregates = [
   'distinct',
   'first',
   'last',
+  'percentile',
 ] as const;
 export type Aggregate = (typeof aggregates)[number];
 
@@ -24,6 +28,14 @@ export interface FrameRequest {
   column: string | null;
   /** the category column whose words become series; null for one series */
   splitBy: string | null;
+  /** which percentile, 0 to 100; only for that aggregate */
+  percent?: number;
+  /** only rows that meet all of them are counted */
+  filters?: readonly Filter[];
+  /** only the first words of the split by rank, and the rest as one */
+  top?: TopRequest | null;
+  /** what adds up and was recorded by longer periods is told apart evenly over days */
+  spread?: boolean;
 }
 
 /** A source aggregated to the drawn period: the figures a chart is made from. Plain data. */
@@ -40,6 +52,14 @@ export interface Frame {
   completeTo: Day | null;
   /** the coarsest grain whose periods all the dates begin: what the rows were recorded by */
   recordedGrain: Grain;
+  /**
+   * How the figures of longer periods stand within the drawn ones; null when the rows are recorded
+   * by the drawn period or a shorter one. What adds up and is not to be spread is refused: the frame
+   * is empty.
+   */
+  within: Within | 'refused' | null;
+  /** the word that stands for all that are not among the first; null without a ranking */
+  others: string | null;
 }
 
 /** Whether figures of an aggregate add up over periods. */
@@ -49,11 +69,15 @@ export function isAdditive(aggregate: Aggregate): boolean {
 
 /** Whether an aggregate divides, so that its figures are equal only within a tolerance. */
 export function divides(aggregate: Aggregate): boolean {
-  return aggregate === 'mean' || aggregate === 'median';
+  return aggregate === 'mean' || aggregate === 'median' || aggregate === 'percentile';
 }
 
 /** Names a request, so that equal requests share one frame. */
 export function frameKey(request: FrameRequest): string {
   const { sourceId, date, grain, aggregate, column, splitBy } = request;
-  return JSON.stringify([sourceId, date, grain, aggregate, column, splitBy]);
+  const { percent = null, filters = [], top = null, spread = false } = request;
+  return JSON.stringify([
+    ...[sourceId, date, grain, aggregate, column, splitBy],
+    ...[percent, filters, top, spread],
+  ]);
 }

@@ -10,6 +10,8 @@ export interface Groups {
   days: Int32Array;
   /** null without a split */
   codes: Int32Array | null;
+  /** the place among the words of rows that have none: a blank category is one of its own */
+  blank: number;
   /** the earliest day */
   first: Day;
   /** by day less the first one: the place of its period times the number of words */
@@ -21,7 +23,9 @@ export interface Groups {
 export function groupRows(dates: DateColumn, split: TextColumn | null, grain: Grain): Groups {
   const { days, distinct } = dates;
   const first = distinct[0] ?? 0;
-  const words = split ? split.words : [''];
+  const hasBlank = !!split && split.codes.includes(-1);
+  const words = split ? [...split.words, ...(hasBlank ? [''] : [])] : [''];
+  const blank = hasBlank ? words.length - 1 : -1;
   const offsets = new Int32Array((distinct.at(-1) ?? first - 1) - first + 1);
   const periods: Day[] = [];
   // Distinct days ascend, and so do their periods.
@@ -31,16 +35,18 @@ export function groupRows(dates: DateColumn, split: TextColumn | null, grain: Gr
     offsets[day - first] = (periods.length - 1) * words.length;
   }
   const count = periods.length * words.length;
-  return { periods, words, days, codes: split?.codes ?? null, first, offsets, count };
+  const codes = split?.codes ?? null;
+  return { periods, words, days, codes, blank, first, offsets, count };
 }
 
-/** The group of each row, period * words + word; -1 for a row without a date or a word. */
-export function groupOfRows({ days, codes, first, offsets }: Groups): Int32Array {
+/** The group of each row, period * words + word; -1 for a row without a date. */
+export function groupOfRows({ days, codes, blank, first, offsets }: Groups): Int32Array {
   const ofRow = new Int32Array(days.length);
   for (let row = 0; row < days.length; row += 1) {
     const day = days[row] as Day;
-    const code = codes === null ? 0 : (codes[row] as number);
-    ofRow[row] = day === missingDay || code < 0 ? -1 : (offsets[day - first] as number) + code;
+    let code = codes === null ? 0 : (codes[row] as number);
+    if (code < 0) code = blank;
+    ofRow[row] = day === missingDay ? -1 : (offsets[day - first] as number) + code;
   }
   return ofRow;
 }

@@ -1,4 +1,11 @@
-export { aggregate } from './aggregate';
+export { aggregate, checkSplit, columnsAsked } from './aggregate';
+export {
+  type Filter,
+  filterKind,
+  filterSchema,
+  type NumbersFilter,
+  type WordsFilter,
+} from './filters';
 export {
   type Aggregate,
   aggregates,
@@ -8,3 +15,5 @@ export {
   type FrameRequest,
   isAdditive,
 } from './frame';
+export { type Ranking, rankings, type TopRequest } from './ranking';
+export { layWithin, type Within } from './spread';

@@ -23,7 +23,7 @@ export function sumGroups(groups: Groups, column: NumberColumn): Float64Array {
 
 /** A negative zero stays one only where nothing was added: it marks a group without a figure. */
 function sumWholes(
-  { days, codes, first, offsets, count }: Groups,
+  { days, codes, blank, first, offsets, count }: Groups,
   values: Float64Array,
   scale: number,
 ): Float64Array {
@@ -31,8 +31,9 @@ function sumWholes(
   for (let row = 0; row < values.length; row += 1) {
     const figure = values[row] as number;
     const day = days[row] as Day;
-    const code = codes === null ? 0 : (codes[row] as number);
-    if (Number.isNaN(figure) || day === missingDay || code < 0) continue;
+    if (Number.isNaN(figure) || day === missingDay) continue;
+    let code = codes === null ? 0 : (codes[row] as number);
+    if (code < 0) code = blank;
     const group = (offsets[day - first] as number) + code;
     totals[group] = (totals[group] as number) + (Math.round(figure * scale) + 0);
   }

@@ -7,6 +7,6 @@ export {
   writeNumber,
   writeWhole,
 } from './figures';
-export { countPeriods, tapeLabel, writeDay, writePeriod } from './periods';
+export { countPeriods, tapeLabel, writeDay, writePeriod, writePeriodOfYear } from './periods';
 export { spreadLabels } from './placement';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';

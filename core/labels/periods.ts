@@ -38,3 +38,12 @@ export function tapeLabel(start: Day, grain: Grain): { short: string; of: string
 export function countPeriods(number: number, grain: Grain): string {
   return `${number} ${grain}${number === 1 ? '' : 's'}`;
 }
+
+/** Writes a period of any year: 23 Nov, Nov, Q4; a year has no other name than itself. */
+export function writePeriodOfYear(start: Day, grain: Grain): string {
+  const { month, date } = civilDate(start);
+  if (grain === 'day') return `${date} ${months[month - 1]}`;
+  if (grain === 'month') return months[month - 1] as string;
+  if (grain === 'quarter') return `Q${Math.ceil(month / 3)}`;
+  return 'the year';
+}

@@ -15,8 +15,13 @@ const wastedShare = 0.45;
  * @param lowest the smallest figure to be shown
  * @param highest the largest
  * @param steps about how many labels are wanted
+ * @param starts at zero always, at the least figure always, or at zero where that wastes little
  */
-export function valueAxis(lowest: number, highest: number, steps = 6): ValueAxis {
+export function valueAxis(
+  lowest: number,
+  highest: number,
+  { steps = 6, starts = 'suited' as 'suited' | 'zero' | 'data' } = {},
+): ValueAxis {
   let low = Math.min(lowest, highest);
   let high = Math.max(lowest, highest);
   const size = Math.max(Math.abs(low), Math.abs(high));
@@ -25,8 +30,9 @@ export function valueAxis(lowest: number, highest: number, steps = 6): ValueAxis
     low -= room;
     high += room;
   }
-  if (low >= 0 && low < high * wastedShare) low = 0;
-  if (high <= 0 && high > low * wastedShare) high = 0;
+  const wasted = { suited: wastedShare, zero: 1, data: 0 }[starts];
+  if (low >= 0 && low <= high * wasted) low = 0;
+  if (high <= 0 && high >= low * wasted) high = 0;
   const step = roundStep((high - low) / steps);
   // A line on the very edge would be cut; zero is an edge of its own. Half a step is enough room.
   const edge = 0.12 * step;

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar';
-import type { AxisPeriod, SeriesLine } from '../series';
+import type { Position } from '../arrangements';
+import type { SeriesLine } from '../series';
 
 /** What anchors a note: a day, and the series it speaks of, if any. */
 export interface NoteAnchor {
@@ -21,10 +22,11 @@ export interface NotePlace {
 export function placeNote(
   note: NoteAnchor,
   lines: readonly Pick<SeriesLine, 'id' | 'figures'>[],
-  axis: readonly Pick<AxisPeriod, 'start' | 'next'>[],
+  axis: readonly Pick<Position, 'start' | 'next'>[],
 ): NotePlace {
   const place = axis.findIndex(({ start, next }) => note.day >= start && note.day < next);
-  const line = lines.find((candidate) => candidate.id === note.series);
+  // A series laid over by years has a line for each; a note speaks of all of them.
+  const line = lines.find(({ id }) => id === note.series || id.split('@')[0] === note.series);
   return {
     period: place < 0 ? null : place,
     figure: (place < 0 ? null : line?.figures[place]) ?? null,

@@ -1,6 +1,6 @@
 import type { GoodSide } from '../chart';
 import { judge } from '../rules';
-import type { AxisPeriod, SeriesLine } from '../series';
+import type { SeriesLine } from '../series';
 import { findSpells } from '../spells';
 import { difference, type Figures, runningSum } from '../values';
 import type { Yardstick } from '../yardsticks';
@@ -22,18 +22,16 @@ export function compareLine(
   line: SeriesLine,
   lines: readonly SeriesLine[],
   yardsticks: readonly Yardstick[],
-  axis: readonly AxisPeriod[],
 ): Omit<Comparison, 'caughtBy'> | null {
   const { mark } = line.definition;
-  const found = mark && findMark(line, mark.against, lines, yardsticks, axis.length);
+  const found = mark && findMark(line, mark.against, lines, yardsticks);
   if (!mark || !found) return null;
-  const open = axis.map((period) => period.open);
   const exact = line.exact && found.exact;
   const differences = line.figures.map((figure, place) => {
     const held = found.figures[place] ?? null;
     return figure === null || held === null ? null : difference(figure, held, exact);
   });
-  const judgements = judge(differences, open, mark.good);
+  const judgements = judge(differences, line.open, mark.good);
   return {
     markName: found.name,
     markId: found.id,
@@ -50,25 +48,33 @@ export function compareLine(
   };
 }
 
-/** A line of a split is held against the line of the same word, or else against the only one. */
+/**
+ * A line of a split is held against the mark's line of the same word. A mark that is not split serves
+ * all lines when it is a level or a rate, and none when it adds up: it is what they add up to.
+ */
 function findMark(
   line: SeriesLine,
   against: string,
   lines: readonly SeriesLine[],
   yardsticks: readonly Yardstick[],
-  periods: number,
 ): FoundMark | null {
-  const candidates = lines.filter((each) => each.definition.id === against && each !== line);
-  const other = candidates.find((each) => each.key === line.key) ?? candidates[0];
-  if (other && (other.key === line.key || candidates.length === 1)) {
+  const candidates = lines.filter(
+    (each) => each.seriesId === against && each !== line && sameAge(each, line),
+  );
+  const other = candidates.find((each) => each.key === line.key || !each.split);
+  if (other && !(line.split && !other.split && other.additive)) {
     const { id, figures, exact, definition } = other;
     return { id, name: definition.name, figures, exact };
   }
   const yardstick = yardsticks.find((each) => each.id === against);
   if (yardstick?.kind !== 'line' || yardstick.value === null) return null;
   const { id, name, value, exact } = yardstick;
-  return { id, name, figures: new Array<number>(periods).fill(value), exact };
+  return { id, name, figures: line.figures.map(() => value), exact };
 }
+
+/** Laid-over years are held against the mark of their own year. */
+const sameAge = (one: SeriesLine, two: SeriesLine) =>
+  one.age === null || two.age === null || one.age === two.age;
 
 /** The side of the mark that is off it, as a word of place. */
 export function offWord(good: GoodSide): 'under' | 'over' {

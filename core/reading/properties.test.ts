@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { type Grain, grains, periodsBetween } from '../calendar';
-import { type ChartDefinition, type SeriesDefinition, seriesFrame } from '../chart';
-import type { Frame } from '../frame';
+import { chartFrames, type SeriesDefinition } from '../chart';
+import { testChart, testFrame, testSeries } from '../testing';
 import { exactSum } from '../values';
 import { readChart } from './readChart';
+import type { ReadPanel } from './reading';
 import { figuresCaught } from './rules';
 
 const from = 20_454;
@@ -12,10 +13,7 @@ const series = (
   id: string,
   role: SeriesDefinition['role'],
   mark: SeriesDefinition['mark'],
-): SeriesDefinition => ({
-  ...{ id, name: id, role, mark, split: null, colour: null },
-  figures: { sourceId: 1, date: 'Day', aggregate: 'sum', column: id },
-});
+): SeriesDefinition => testSeries(id, { role, mark });
 
 const cents = fc.option(
   fc.integer({ min: -100_000, max: 100_000 }).map((figure) => figure / 100),
@@ -33,8 +31,8 @@ const charts = fc
     level: fc.integer({ min: -500, max: 500 }),
   })
   .map(({ grain, good, against, figures, today, level }) => {
-    const definition: ChartDefinition = {
-      ...{ version: 1, title: 'Any', grain, span: { from: null, to: null } },
+    const definition = testChart({
+      grain,
       series: [series('actual', 'actual', { against, good }), series('plan', 'budget', null)],
       yardsticks: [
         {
@@ -61,36 +59,30 @@ const charts = fc
         { id: 'high', series: 'actual', pick: 'highest' },
         { id: 'low', series: 'actual', pick: 'lowest' },
       ],
-    };
-    const periods = periodsBetween(from, from + 20_000, grain, figures.length);
-    const frame = (column: 'actual' | 'plan'): Frame => ({
-      ...{
-        periods,
-        keys: [''],
-        exact: true,
-        recordedGrain: 'day',
-        completeTo: from + 40_000,
-      },
-      values: [figures.map((each) => each[column])],
     });
-    const [actual, plan] = definition.series as [SeriesDefinition, SeriesDefinition];
-    const frames = {
-      actual: seriesFrame(definition, actual, frame('actual')),
-      plan: seriesFrame(definition, plan, frame('plan')),
-    };
-    return { definition, today, reading: readChart(definition, frames, { today }) };
+    const periods = periodsBetween(from, from + 20_000, grain, figures.length);
+    const frame = (column: 'actual' | 'plan') =>
+      testFrame({
+        ...{ periods, recordedGrain: 'day', completeTo: from + 40_000 },
+        values: [figures.map((each) => each[column])],
+      });
+    const aggregated = { actual: frame('actual'), plan: frame('plan') };
+    const { frames } = chartFrames(definition, aggregated, today);
+    const reading = readChart(definition, frames, { today });
+    const [panel] = reading.panels as [ReadPanel];
+    return { today, reading, panel, periods: reading.positions };
   });
 
 it('judges each finished figure once, and no other', () => {
   fc.assert(
-    fc.property(charts, ({ reading }) => {
-      const [line] = reading.series;
+    fc.property(charts, ({ reading, panel, periods }) => {
+      const [line] = panel.series;
       const comparison = line?.comparison;
       if (!line || !comparison)
         return expect(
-          reading.rules.every(({ warning }) => warning !== '' || reading.periods.length === 0),
+          reading.rules.every(({ warning }) => warning !== '' || periods.length === 0),
         ).toBe(true);
-      reading.periods.forEach(({ open }, place) => {
+      periods.forEach(({ open }, place) => {
         const both = line.figures[place] !== null && comparison.marks[place] !== null;
         expect(comparison.judgements[place] !== null).toBe(both && !open);
       });
@@ -106,8 +98,8 @@ it('judges each finished figure once, and no other', () => {
 
 it('adds the differences of finished periods up to the last running figure, and spells to their part', () => {
   fc.assert(
-    fc.property(charts, ({ reading }) => {
-      const comparison = reading.series[0]?.comparison;
+    fc.property(charts, ({ panel }) => {
+      const comparison = panel.series[0]?.comparison;
       if (!comparison) return;
       const finished = comparison.differences.filter(
         (_, place) => comparison.judgements[place] !== null,
@@ -124,20 +116,19 @@ it('adds the differences of finished periods up to the last running figure, and 
 
 it('picks out no figure beyond another finished one, and holds all of them on its axis', () => {
   fc.assert(
-    fc.property(charts, ({ reading }) => {
-      const [line] = reading.series;
+    fc.property(charts, ({ panel, periods }) => {
+      const [line] = panel.series;
       const finished =
-        line?.figures.filter((figure, place) => figure !== null && !reading.periods[place]?.open) ??
-        [];
-      for (const { pick, figure } of reading.standouts)
+        line?.figures.filter((figure, place) => figure !== null && !periods[place]?.open) ?? [];
+      for (const { pick, figure } of panel.standouts)
         for (const other of finished)
           expect(pick === 'highest' ? figure >= (other ?? 0) : figure <= (other ?? 0)).toBe(true);
-      const drawn = reading.series.flatMap(({ figures }) =>
+      const drawn = panel.series.flatMap(({ figures }) =>
         figures.filter((figure) => figure !== null),
       );
       for (const figure of drawn) {
-        expect(figure).toBeGreaterThanOrEqual(reading.axis.from);
-        expect(figure).toBeLessThanOrEqual(reading.axis.to);
+        expect(figure).toBeGreaterThanOrEqual(panel.axis.from);
+        expect(figure).toBeLessThanOrEqual(panel.axis.to);
       }
     }),
   );
@@ -145,11 +136,11 @@ it('picks out no figure beyond another finished one, and holds all of them on it
 
 it('says something true in words about any chart', () => {
   fc.assert(
-    fc.property(charts, ({ reading, today }) => {
-      const judged = reading.series[0]?.comparison?.judgements.some(Boolean) ?? false;
+    fc.property(charts, ({ reading, panel, today }) => {
+      const judged = panel.series[0]?.comparison?.judgements.some(Boolean) ?? false;
       expect(reading.standing !== '').toBe(judged);
       expect(reading.summary).not.toMatch(/undefined|NaN|null|Infinity/);
-      const line = reading.yardsticks.find((each) => each.kind === 'today');
+      const line = panel.yardsticks.find((each) => each.kind === 'today');
       expect(line).toMatchObject({ day: today + 3 });
     }),
   );

@@ -10,6 +10,16 @@ export interface ShownRange {
   whole: boolean;
 }
 
+/** What one axis must hold that serves several panels. */
+export function joinRanges(ranges: readonly ShownRange[]): ShownRange {
+  if (ranges.length === 0) return { lowest: 0, highest: 1, whole: true };
+  return {
+    lowest: Math.min(...ranges.map(({ lowest }) => lowest)),
+    highest: Math.max(...ranges.map(({ highest }) => highest)),
+    whole: ranges.every(({ whole }) => whole),
+  };
+}
+
 /** The range of all figures, and of the yardsticks that ask to be on the axis; 0 to 1 of nothing. */
 export function shownRange(
   series: readonly ReadSeries[],
@@ -22,7 +32,10 @@ export function shownRange(
     if (value > range.highest) range.highest = value;
     range.whole &&= decimalsOf(value) === 0;
   };
-  for (const { figures } of series) figures.forEach(hold);
+  for (const { figures, joins } of series) {
+    figures.forEach(hold);
+    hold(joins?.figure ?? null);
+  }
   for (const each of yardsticks) if (each.kind === 'line' && each.onAxis) hold(each.value);
   return range.lowest <= range.highest ? range : { lowest: 0, highest: 1, whole: true };
 }

@@ -1,5 +1,6 @@
 import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../calendar';
-import { type ChartDefinition, type SeriesDefinition, seriesFrame } from '../chart';
+import { type ChartDefinition, chartFrames, type SeriesDefinition } from '../chart';
+import { testChart, testFrame, testSeries } from '../testing';
 import type { Frame } from '../frame';
 import { readChart } from './readChart';
 
@@ -9,33 +10,19 @@ function frame(figures: Record<string, number | null>, recordedGrain: Grain = 'm
   const periods = Object.keys(figures).map((month) => periodStart(day(`${month}-01`), 'month'));
   const last = periods.at(-1);
   const completeTo = last === undefined ? null : nextPeriod(last, 'month') - 1;
-  return {
-    periods,
-    keys: [''],
-    values: [Object.values(figures)],
-    exact: true,
-    completeTo,
-    recordedGrain,
-  };
+  return testFrame({ periods, values: [Object.values(figures)], completeTo, recordedGrain });
 }
 
-const series = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition => ({
-  id,
-  name: id,
-  role: id === 'Budget' ? 'budget' : 'actual',
-  figures: { sourceId: id === 'Budget' ? 2 : 1, date: 'month', aggregate: 'sum', column: id },
-  split: null,
-  mark: id === 'Budget' ? null : { against: 'Budget', good: 'atLeast' },
-  colour: null,
-  ...more,
-});
+const series = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition =>
+  testSeries(id, {
+    role: id === 'Budget' ? 'budget' : 'actual',
+    mark: id === 'Budget' ? null : { against: 'Budget', good: 'atLeast' },
+    ...more,
+  });
 
 function chart(more: Partial<ChartDefinition> = {}): ChartDefinition {
-  return {
-    version: 1,
+  return testChart({
     title: 'Fares against budget',
-    grain: 'month',
-    span: { from: null, to: null },
     series: [series('Fares'), series('Budget')],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
     colourRules: [
@@ -47,7 +34,7 @@ function chart(more: Partial<ChartDefinition> = {}): ChartDefinition {
       { id: 'low', series: 'Fares', pick: 'lowest' },
     ],
     ...more,
-  };
+  });
 }
 
 const fares = { '2026-01': 10, '2026-02': 14, '2026-03': null, '2026-04': 20, '2026-05': 3 };
@@ -60,13 +47,22 @@ const budget = {
   '2026-06': 12,
 };
 
+/** Reads a chart of one panel, or the first of several. */
+function readOf(definition: ChartDefinition, aggregated: Record<string, Frame>, today: string) {
+  const { frames } = chartFrames(definition, aggregated, day(today));
+  const reading = readChart(definition, frames, { today: day(today) });
+  const [panel] = reading.panels;
+  const { series: lines = [], standouts = [], yardsticks = [] } = panel ?? {};
+  return { ...reading, periods: reading.positions, series: lines, standouts, yardsticks, panel };
+}
+
 function read(definition: ChartDefinition, actual: Frame = frame(fares), today = '2026-05-20') {
   const [first, second] = definition.series;
-  const frames = {
-    ...(first && { [first.id]: seriesFrame(definition, first, actual) }),
-    ...(second && { [second.id]: seriesFrame(definition, second, frame(budget)) }),
+  const aggregated = {
+    ...(first && { [first.id]: actual }),
+    ...(second && { [second.id]: frame(budget) }),
   };
-  return readChart(definition, frames, { today: day(today) });
+  return readOf(definition, aggregated, today);
 }
 
 describe('a chart of actuals against a budget', () => {
@@ -174,47 +170,29 @@ it('reads daily figures that stop inside a month as not complete', () => {
   ]);
 });
 
-it('does not draw a monthly budget by day, and says why', () => {
-  const reading = read(chart({ grain: 'day' }));
-  expect(reading.series[1]?.last).toBeNull();
-  expect(reading.remarks[0]).toMatch(/Fares is recorded by month, so it is not drawn by day/);
-});
-
-it('ends the axis with what is drawn, not with a budget that is not', () => {
-  const definition = chart({ grain: 'day' });
-  const [fares, plan] = definition.series as [SeriesDefinition, SeriesDefinition];
-  const days = [day('2026-02-01'), day('2026-02-03')];
-  const daily = { ...frame({}, 'day'), periods: days, values: [[1, 2]] };
-  const frames = {
-    [fares.id]: seriesFrame(definition, fares, daily),
-    [plan.id]: seriesFrame(definition, plan, frame(budget)),
+it.each([
+  ['refused', 'so it is not drawn by day. Choose month or longer, or spread it evenly'],
+  ['spread', 'Budget is recorded by month and is spread evenly over its days.'],
+  ['repeated', 'Budget is recorded by month: its level holds for each day of it.'],
+] as const)('says how a coarser budget is drawn: %s', (within, sentence) => {
+  const plan = {
+    ...frame(budget),
+    within,
+    ...(within === 'refused' && { periods: [], values: [] }),
   };
-  const reading = readChart(definition, frames, { today: day('2026-07-01') });
-  expect(reading.periods.map(({ label }) => label)).toEqual([
-    '1 Feb 2026',
-    '2 Feb 2026',
-    '3 Feb 2026',
-  ]);
-});
-
-it('holds a quarterly level for each month of the quarter', () => {
-  const level = { sourceId: 2, date: 'month', aggregate: 'mean', column: 'Budget' } as const;
-  const definition = chart({ series: [series('Fares'), series('Budget', { figures: level })] });
-  const [fares, target] = definition.series as [SeriesDefinition, SeriesDefinition];
-  const frames = {
-    [fares.id]: seriesFrame(definition, fares, frame({ '2026-01': 1, '2026-05': 5 })),
-    [target.id]: seriesFrame(definition, target, frame({ '2026-01': 7, '2026-04': 9 }, 'quarter')),
-  };
-  const reading = readChart(definition, frames, { today: day('2026-07-01') });
-  expect(reading.series[1]?.figures).toEqual([7, 7, 7, 9, 9]);
-  expect(reading.remarks[0]).toBe(
-    'Budget is recorded by quarter: its level holds for each month of it.',
+  const reading = readOf(
+    chart({ grain: 'day' }),
+    { Fares: frame({ '2026-01': 1 }, 'day'), Budget: plan },
+    '2026-07-01',
   );
+  expect(reading.remarks[0]).toContain(sentence);
+  // The axis ends with what is drawn, not with a budget that is not.
+  expect(reading.periods.length > 1).toBe(within !== 'refused');
 });
 
 it('keeps the colours of a split when a new word arrives', () => {
   const split = series('Fares', {
-    split: { column: 'route', order: ['South', 'North'] },
+    split: { column: 'route', order: ['South', 'North'], top: null },
     mark: null,
   });
   const routes = (keys: string[]) => ({
@@ -262,11 +240,11 @@ it.each([
     pieces: line?.pieces.length,
     judged: line?.comparison?.judgements.filter(Boolean).length,
   }).toEqual(wanted);
-  expect(reading.axis.to).toBeGreaterThan(reading.axis.from);
+  expect(reading.panel?.axis.to).toBeGreaterThan(reading.panel?.axis.from ?? NaN);
 });
 
 it('reads a chart without figures as empty, not as broken', () => {
   const reading = readChart(chart(), {}, { today: 0 });
-  expect(reading.periods).toEqual([]);
+  expect(reading.positions).toEqual([]);
   expect(reading.summary).toBe('Fares against budget: nothing to draw yet.');
 });

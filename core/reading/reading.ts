@@ -2,15 +2,12 @@ import type { Day, Grain } from '../calendar';
 import type { Colour, ColourRuleDefinition, GoodSide } from '../chart';
 import type { FigureFormat, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
-import type { AxisPeriod, SeriesLine } from '../series';
+import type { AxisKind, Position } from '../arrangements';
+import type { Stroke } from '../chart';
+import type { SeriesLine } from '../series';
 import type { Spell } from '../spells';
 import type { Yardstick } from '../yardsticks';
 import type { Figures } from '../values';
-
-/** A period with its name. */
-export interface ReadPeriod extends AxisPeriod {
-  label: string;
-}
 
 /** A compared series against its mark, one entry a period. */
 export interface Comparison {
@@ -31,11 +28,16 @@ export interface Comparison {
 
 /** One line of the chart, ready to be drawn. */
 export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
-  /** the id of the series' definition, which the lines of a split share */
-  definitionId: string;
+  stroke: Stroke;
+  /** the name of its series, which the lines of a split share */
+  seriesName: string;
+  /** a point at each figure */
+  points: boolean;
+  /** the area beneath it */
+  filled: boolean;
   comparison: Comparison | null;
   pieces: (StrokePiece & { colour: Colour })[];
-  /** the place of the last period that has a figure */
+  /** the place of the last position that has a figure */
   last: number | null;
 }
 
@@ -60,17 +62,29 @@ export interface ReadStandout {
   label: string;
 }
 
+/** Lines that are drawn together on one value axis, with what they are held against. */
+export interface ReadPanel {
+  /** the word it stands for; empty for the only one */
+  key: string;
+  title: string;
+  axis: ValueAxis;
+  series: ReadSeries[];
+  yardsticks: Yardstick[];
+  standouts: ReadStandout[];
+}
+
 /** The finished result of all computation for one chart, before any drawing. */
 export interface Reading {
   title: string;
   grain: Grain;
   today: Day;
-  periods: ReadPeriod[];
-  series: ReadSeries[];
-  yardsticks: Yardstick[];
+  /** what the positions stand for */
+  axis: AxisKind;
+  positions: Position[];
+  panels: ReadPanel[];
+  /** how panels lie beside each other */
+  shape: 'row' | 'grid' | 'stack';
   rules: ReadRule[];
-  standouts: ReadStandout[];
-  axis: ValueAxis;
   format: FigureFormat;
   /** what is drawn, in a line */
   described: string;

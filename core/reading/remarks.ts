@@ -1,35 +1,51 @@
-import { type DrawnChart, isCoarser, isDrawn, type SeriesFrames } from '../chart';
-import { mostLines, mostPeriods } from '../series';
-import type { ReadPeriod, ReadSeries } from './reading';
+import type { Position } from '../arrangements';
+import type { DrawnChart, DrawnSeries, SeriesFrames } from '../chart';
+import { mostLines, mostPeriods, type SeriesLine } from '../series';
 
 /** What the reader should know about how the figures came about. */
 export function remarks(
   chart: DrawnChart,
   frames: SeriesFrames,
-  periods: readonly ReadPeriod[],
-  series: readonly ReadSeries[],
-  lines: number,
+  periods: readonly Position[],
+  lines: readonly SeriesLine[],
 ): string[] {
-  const coarse = chart.series.flatMap((one) => {
-    const frame = frames[one.id];
-    if (!frame || !isCoarser(chart, frame)) return [];
-    const recorded = `${one.name} is recorded by ${frame.recordedGrain}`;
-    return !isDrawn(chart, one, frame)
-      ? [
-          `${recorded}, so it is not drawn by ${chart.grain}. Choose ${frame.recordedGrain} or longer.`,
-        ]
-      : [`${recorded}: its level holds for each ${chart.grain} of it.`];
-  });
-  const actuals = series.filter(({ role }) => role === 'actual');
+  const actuals = lines.filter(({ role }) => role === 'actual');
   const open = periods.find(
-    (period, place) => period.open && actuals.some(({ figures }) => figures[place] !== null),
+    (period, place) => period.open && actuals.some(({ drawn }) => drawn[place] !== null),
   );
+  const drawn = lines.filter(({ definition }) => !definition.hidden).length;
   return [
-    ...coarse,
+    ...chart.series.flatMap((series) => sayWithin(chart, series, frames)),
+    ...chart.series.flatMap((series) => sayUndivided(series, lines)),
     ...(open ? [`${open.label} is not complete yet: it is drawn lighter and not judged.`] : []),
-    ...(lines > mostLines ? [`The first ${mostLines} of ${lines} lines are drawn.`] : []),
+    ...(drawn > mostLines ? [`The first ${mostLines} of ${drawn} lines are drawn.`] : []),
     ...(periods.length >= mostPeriods
       ? [`The first ${mostPeriods} periods are drawn. Choose a longer period, or fewer years.`]
       : []),
   ];
+}
+
+/** How figures that were recorded by longer periods stand within the drawn ones. */
+function sayWithin({ grain }: DrawnChart, { id, name }: DrawnSeries, frames: SeriesFrames) {
+  const frame = frames[id];
+  if (!frame?.within) return [];
+  const recorded = `${name} is recorded by ${frame.recordedGrain}`;
+  return {
+    refused: [
+      `${recorded}, so it is not drawn by ${grain}. Choose ${frame.recordedGrain} or longer, or spread it evenly over days.`,
+    ],
+    repeated: [`${recorded}: its level holds for each ${grain} of it.`],
+    spread: [`${recorded} and is spread evenly over its days.`],
+  }[frame.within];
+}
+
+/** Why the lines of a split are not held against a mark that is not split. */
+function sayUndivided({ id, name, mark }: DrawnSeries, lines: readonly SeriesLine[]) {
+  const against = lines.find(({ seriesId }) => seriesId === mark?.against);
+  const split = lines.some((line) => line.seriesId === id && line.split);
+  return against && split && !against.split && against.additive
+    ? [
+        `The lines of ${name} are not held against ${against.name}: it is what all of them add up to. Split it as well.`,
+      ]
+    : [];
 }

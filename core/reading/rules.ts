@@ -4,24 +4,24 @@ import type { Comparison, Reading, ReadRule } from './reading';
 
 /** A line as far as its rules are concerned. */
 export interface Ruled {
-  definitionId: string;
+  seriesId: string;
   comparison: Omit<Comparison, 'caughtBy'> | null;
 }
 
 /** Which rule of a series, in the order of the list, catches an on or off judgement. */
 export function ruleFor(
   rules: readonly ColourRuleDefinition[],
-  definitionId: string,
+  seriesId: string,
   judgement: 'on' | 'off' | null,
 ): ColourRuleDefinition | undefined {
   const when = judgement === 'off' ? 'offMark' : 'onMark';
-  return rules.find((rule) => judgement && rule.series === definitionId && rule.when === when);
+  return rules.find((rule) => judgement && rule.series === seriesId && rule.when === when);
 }
 
 /** Says of each colour rule what it is called and which figures it caught. */
 export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[] {
   return chart.colourRules.map((rule) => {
-    const own = lines.filter((line) => line.definitionId === rule.series);
+    const own = lines.filter((line) => line.seriesId === rule.series);
     const compared = own.flatMap(({ comparison }) => comparison ?? []);
     const catches = (['on', 'off'] as const).filter(
       (judgement) => ruleFor(chart.colourRules, rule.series, judgement) === rule,
@@ -69,9 +69,10 @@ function warn(chart: DrawnChart, rule: ColourRuleDefinition, caught: number, jud
 
 /** The figures that a colour rule caught, in the order of the lines. */
 export function figuresCaught(
-  { series }: Pick<Reading, 'series'>,
+  { panels }: Pick<Reading, 'panels'>,
   rule: string,
 ): { series: string; period: number }[] {
+  const series = panels.flatMap((panel) => panel.series);
   return series.flatMap(({ id, comparison }) =>
     (comparison?.caughtBy ?? []).flatMap((caughtBy, period) =>
       caughtBy === rule ? [{ series: id, period }] : [],

@@ -1,6 +1,5 @@
 import type { DrawnChart } from '../chart';
 import { type FigureFormat, writeFigure } from '../labels';
-import type { AxisPeriod } from '../series';
 import { extremePlaces } from '../standouts';
 import type { ReadSeries, ReadStandout } from './reading';
 
@@ -8,15 +7,13 @@ import type { ReadSeries, ReadStandout } from './reading';
 export function readStandouts(
   chart: Pick<DrawnChart, 'standouts'>,
   series: readonly ReadSeries[],
-  periods: readonly AxisPeriod[],
   format: FigureFormat,
 ): ReadStandout[] {
-  const open = periods.map((period) => period.open);
   return chart.standouts.flatMap(({ id, series: of, pick }) => {
     const own = series
-      .filter(({ definitionId }) => definitionId === of)
+      .filter(({ seriesId }) => seriesId === of)
       .flatMap((line) =>
-        extremePlaces(line.figures, pick, open).map((period) => ({
+        extremePlaces(line.figures, pick, line.open).map((period) => ({
           series: line.id,
           period,
           figure: line.figures[period] as number,

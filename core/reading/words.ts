@@ -3,21 +3,31 @@ import type { DrawnChart } from '../chart';
 import { axisFormat, countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
 import { sumFigures } from '../values';
 import { offWord } from './compare';
-import type { Comparison, Reading, ReadSeries } from './reading';
+import type { Comparison, Reading, ReadPanel, ReadSeries } from './reading';
 
 type Unworded = Omit<Reading, 'described' | 'standing' | 'summary'>;
 
-/** What is drawn, in a line: the grain, the unit, an axis that does not start at zero. */
-export function describe(chart: DrawnChart, reading: Unworded): string {
-  const { format, axis, grain, periods } = reading;
-  if (periods.length === 0) return '';
-  const fromZero = axis.from <= 0 && axis.to >= 0;
+/** All lines of a chart, once each: what is not split stands in every panel. */
+export const linesOf = ({ panels }: Pick<Reading, 'panels'>): ReadSeries[] => [
+  ...new Map(panels.flatMap(({ series }) => series).map((line) => [line.id, line])).values(),
+];
+
+/**
+ * What is drawn, in a line: the grain, the unit, an axis that does not start at zero.
+ * @param arranged what the arrangement has to say
+ */
+export function describe(chart: DrawnChart, reading: Unworded, arranged: string): string {
+  const { format, panels, grain, positions } = reading;
+  if (positions.length === 0) return '';
+  const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
+  const lines = linesOf(reading).length;
   return [
     `by ${grain}`,
+    arranged,
     suffixWords[format.suffix],
-    fromZero ? '' : `axis from ${writeFigure(axis.from, axisFormat(axis, format))}`,
-    chart.series.some(({ split }) => split) && reading.series.length > 1
-      ? `${reading.series.length} lines`
+    cut ? `axis from ${writeFigure(cut.axis.from, axisFormat(cut.axis, format))}` : '',
+    panels.length === 1 && chart.series.some(({ split }) => split) && lines > 1
+      ? `${lines} lines`
       : '',
   ]
     .filter(Boolean)
@@ -26,7 +36,7 @@ export function describe(chart: DrawnChart, reading: Unworded): string {
 
 /** Where the compared series stand, in one sentence. */
 export function sayStanding(reading: Unworded): string {
-  const compared = reading.series.filter(({ comparison }) =>
+  const compared = linesOf(reading).filter(({ comparison }) =>
     comparison?.judgements.some((judgement) => judgement !== null),
   );
   const first = compared[0];
@@ -40,14 +50,21 @@ export function sayStanding(reading: Unworded): string {
 /** An additive measure: its total in the latest calendar year that has a judged period. */
 function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const last = comparison.judgements.findLastIndex((judgement) => judgement !== null);
-  const yearOf = (place: number) => civilDate(reading.periods[place]?.start ?? 0).year;
+  const calendar = reading.axis === 'calendar';
+  const yearOf = (place: number) => civilDate(reading.positions[place]?.start ?? 0).year;
   const inYear = (_: unknown, place: number) =>
-    yearOf(place) === yearOf(last) && comparison.judgements[place] !== null;
+    comparison.judgements[place] !== null && (!calendar || yearOf(place) === yearOf(last));
   const total = sumFigures(line.figures.filter(inYear), line.exact) ?? 0;
   const difference = sumFigures(comparison.differences.filter(inYear), comparison.exact) ?? 0;
-  const when = yearOf(last) === civilDate(reading.today).year ? 'this year' : `in ${yearOf(last)}`;
+  const judged = comparison.judgements.filter(inYear).length;
+  const thisYear = yearOf(last) === civilDate(reading.today).year;
+  const when = !calendar
+    ? `over ${countPeriods(judged, reading.grain)}`
+    : thisYear
+      ? 'this year'
+      : `in ${yearOf(last)}`;
   const { format } = reading;
-  const stands = `${line.name} ${when === 'this year' ? 'stands' : 'stood'} at ${writeFigure(total, format)} ${when}`;
+  const stands = `${line.name} ${calendar && !thisYear ? 'stood' : 'stands'} at ${writeFigure(total, format)} ${when}`;
   const apart =
     difference === 0
       ? `exactly on ${comparison.markName}`
@@ -82,23 +99,41 @@ function saySpell(reading: Unworded, { spells, good }: Comparison): string {
 
 /** The chart in words: its lines, their ends and extremes, and what they are held against. */
 export function summarise(reading: Unworded & Pick<Reading, 'standing' | 'described'>): string {
-  const { title, periods, series, format, standouts, yardsticks } = reading;
-  if (periods.length === 0) return `${title}: nothing to draw yet.`;
-  const span = `${periods[0]?.label} to ${periods.at(-1)?.label}`;
-  const lines = series.map(({ name, last, figures }) =>
-    last === null
-      ? `${name} has no figure`
-      : `${name} ends at ${writeFigure(figures[last] ?? 0, format)} in ${periods[last]?.label}`,
-  );
+  const { title, positions, panels } = reading;
+  if (positions.length === 0) return `${title}: nothing to draw yet.`;
+  const span = `${positions[0]?.label} to ${positions.at(-1)?.label}`;
+  const parts = [
+    `Line chart, ${reading.described}${reading.axis === 'ends' ? '' : `, ${span}`}`,
+    ...linesOf(reading).map((line) => sayLine(reading, line)),
+    ...panels.flatMap((panel) => sayPanel(reading, panel)),
+  ];
+  return `${title}. ${parts.join('; ')}. ${reading.standing}`.trim();
+}
+
+function sayLine({ axis, positions, format }: Unworded, { name, last, figures }: ReadSeries) {
+  if (last === null) return `${name} has no figure`;
+  const [first, end] = [figures[0] ?? null, figures[last] ?? 0];
+  return axis === 'ends' && first !== null && last > 0
+    ? `${name} from ${writeFigure(first, format)} to ${writeFigure(end, format)}`
+    : `${name} ends at ${writeFigure(end, format)} in ${positions[last]?.label}`;
+}
+
+/** The extremes of a panel, and its yardsticks. */
+function sayPanel(
+  { positions, format, panels }: Unworded,
+  { title, standouts, yardsticks }: ReadPanel,
+): string[] {
+  const of = panels.length > 1 ? `${title}: ` : '';
   const extremes = standouts.map(
     ({ pick, figure, period }) =>
-      `${pick} ${writeFigure(figure, format)} in ${periods[period]?.label}`,
+      `${of}${pick} ${writeFigure(figure, format)} in ${positions[period]?.label}`,
   );
-  const held = yardsticks.map((each) =>
-    each.kind === 'today'
-      ? `today line at ${writeDay(each.day)}`
-      : `${each.name} at ${each.value === null ? 'no value' : writeFigure(each.value, format)}`,
-  );
-  const parts = [`Line chart, ${reading.described}, ${span}`, ...lines, ...extremes, ...held];
-  return `${title}. ${parts.join('; ')}. ${reading.standing}`.trim();
+  const held = yardsticks.flatMap((each) => {
+    if (each.kind === 'today')
+      return each.shown && of === '' ? [`today line at ${writeDay(each.day)}`] : [];
+    return [
+      `${of}${each.name} at ${each.value === null ? 'no value' : writeFigure(each.value, format)}`,
+    ];
+  });
+  return [...extremes, ...held];
 }

@@ -1,19 +1,11 @@
+import { crossingShare } from '../paths';
+
 /** A stretch along the date axis, from x to x. */
 export interface Stretch {
   from: number;
   to: number;
   /** between the line and its mark, in value units times days */
   area: number;
-}
-
-/**
- * Where a straight stroke crosses its mark.
- * @param before the signed distance from the mark at the stroke's start
- * @param after the same at its end, of the other sign
- * @returns the share of the way, 0 to 1
- */
-export function crossingShare(before: number, after: number): number {
-  return before / (before - after);
 }
 
 /** Where the distance from the mark strictly changes its sign between neighbouring points. */

@@ -1,3 +1,3 @@
 export { crossings, stretchesBelow } from './crossings';
 export { judge, type Judgement } from './judge';
-export { strokePieces, type StrokePiece } from './strokes';
+export { strokePieces, type Stroked, type StrokePiece } from './strokes';

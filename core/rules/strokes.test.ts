@@ -1,17 +1,18 @@
 import type { GoodSide } from '../chart';
-import { strokePieces } from './strokes';
-
-const x = [0, 10, 20, 30, 40];
+import { plainLine } from '../testing';
+import { strokePieces, type Stroked } from './strokes';
 
 /** The pieces of a line of figures held against zero, each as its path and how it is drawn. */
 function drawn(
-  differences: (number | null)[],
-  { good = 'atLeast' as GoodSide, open = [] as boolean[] } = {},
+  figures: (number | null)[],
+  { good = 'atLeast' as GoodSide, ...more }: Partial<Stroked> & { good?: GoodSide } = {},
 ) {
-  return strokePieces(x, differences, open, { differences, good }).map((piece) => [
+  const line = { ...plainLine(figures), ...more };
+  return strokePieces(line, { differences: figures, good }).map((piece) => [
     piece.x.map((at, place) => `${at}:${piece.y[place]}`).join(' '),
     piece.judgement,
     ...(piece.open ? ['open'] : []),
+    ...(piece.bridged ? ['bridged'] : []),
   ]);
 }
 
@@ -59,8 +60,8 @@ it.each([
     'draws a lone point by its own side',
     [null, -1, null, 1, 1],
     [
-      ['30:1 40:1', 'on'],
       ['10:-1', 'off'],
+      ['30:1 40:1', 'on'],
     ],
   ],
   ['draws a lone point on the mark as on it', [0], [['0:0', 'on']]],
@@ -88,12 +89,13 @@ it('does not judge a stroke that begins or ends in an open period', () => {
 it('does not judge where there is nothing to judge by, and draws all the same', () => {
   const figures = [1, 2, 3, null, 5];
   const held = { differences: [1, 2, null, null, null], good: 'atLeast' as const };
-  expect(strokePieces(x, figures, [], held)).toEqual([
-    { judgement: 'on', open: false, x: [0, 10], y: [1, 2] },
-    { judgement: null, open: false, x: [10, 20], y: [2, 3] },
-    { judgement: null, open: false, x: [40], y: [5] },
+  const style = { open: false, bridged: false };
+  expect(strokePieces(plainLine(figures), held)).toEqual([
+    { ...style, judgement: 'on', x: [0, 10], y: [1, 2] },
+    { ...style, judgement: null, x: [10, 20], y: [2, 3] },
+    { ...style, judgement: null, x: [40], y: [5] },
   ]);
-  expect(strokePieces(x, figures, [], null).map(({ judgement }) => judgement)).toEqual([
+  expect(strokePieces(plainLine(figures), null).map(({ judgement }) => judgement)).toEqual([
     null,
     null,
   ]);
@@ -103,5 +105,35 @@ it('keeps apart what is drawn alike and does not meet', () => {
   expect(drawn([1, 1, null, 1, 1])).toEqual([
     ['0:1 10:1', 'on'],
     ['30:1 40:1', 'on'],
+  ]);
+});
+
+it('colours a bridged gap as a stroke is, and says that it is one', () => {
+  expect(drawn([2, null, -2], { bridges: true })).toEqual([
+    ['0:2', 'on'],
+    ['0:2 10:0', 'on', 'bridged'],
+    ['10:0 20:-2', 'off', 'bridged'],
+    ['20:-2', 'off'],
+  ]);
+});
+
+it('draws a carried figure without judging it', () => {
+  expect(drawn([2, null, -2], { drawn: [2, 2, -2] })).toEqual([
+    ['0:2 10:2 20:-2', null, 'bridged'],
+  ]);
+});
+
+it('passes over a position that the line does not have, and ends where another takes over', () => {
+  expect(drawn([1, null, 3], { absent: [false, true, false] })).toEqual([['0:1 20:3', 'on']]);
+  expect(drawn([1, 2, 3], { handsOver: 1, open: [false, false, true] })).toEqual([
+    ['0:1 10:2', 'on'],
+    ['20:3', null, 'open'],
+  ]);
+});
+
+it('colours steps from edge to edge', () => {
+  expect(drawn([2, -2], { shape: 'stepped' })).toEqual([
+    ['-5:2 0:2 5:2', 'on'],
+    ['5:2 5:-2 10:-2 15:-2', 'off'],
   ]);
 });

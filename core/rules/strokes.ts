@@ -1,15 +1,34 @@
-import type { GoodSide } from '../chart';
+import type { Position } from '../arrangements';
+import type { GoodSide, Shape } from '../chart';
+import { type Path, pathShapes, type PathPoint } from '../paths';
 import type { Figures } from '../values';
-import { crossingShare, lonePoints } from './crossings';
 import type { Judgement } from './judge';
 
-/** A run of straight strokes that are drawn alike. */
+/** A run of strokes that are drawn alike. */
 export interface StrokePiece {
   judgement: Judgement;
   /** leads into an open period: drawn lighter */
   open: boolean;
+  /** leads over a gap, or through a figure that was carried on: drawn lighter still */
+  bridged: boolean;
   x: number[];
   y: number[];
+}
+
+/** A line as far as its strokes are concerned, an entry for each position. */
+export interface Stroked {
+  positions: readonly Pick<Position, 'start' | 'middle' | 'next'>[];
+  figures: Figures;
+  /** what is drawn where a figure was carried on */
+  drawn: Figures;
+  open: readonly boolean[];
+  /** positions that the line does not have: they are no gap */
+  absent: readonly boolean[];
+  shape: Shape;
+  /** strokes lead over gaps */
+  bridges: boolean;
+  /** no stroke leads beyond this place */
+  handsOver: number | null;
 }
 
 /** How a line stands against its mark while it is cut into pieces. */
@@ -20,72 +39,128 @@ export interface Held {
 }
 
 /**
- * Cuts a line into pieces that are on or off the mark, exactly where it crosses the mark on the
- * drawn path. Points without neighbours become pieces of one point.
- * @param x where the figures stand, in days
+ * Cuts a line into pieces that are on or off the mark, exactly where the drawn path crosses the mark.
+ * Points without neighbours become pieces of one point.
  */
-export function strokePieces(
-  x: readonly number[],
-  figures: Figures,
-  open: readonly boolean[],
-  held: Held | null,
-): StrokePiece[] {
+export function strokePieces(line: Stroked, held: Held | null): StrokePiece[] {
   const pieces: StrokePiece[] = [];
   // Negative is off the mark, whichever side is the good one.
   const sign = held?.good === 'atMost' ? -1 : 1;
   const distanceAt = (place: number) => {
     const difference = held?.differences[place] ?? null;
-    return difference === null ? null : sign * difference;
+    return difference === null || line.open[place] ? null : sign * difference;
   };
-  for (let place = 0; place + 1 < figures.length; place += 1) {
-    const y0 = figures[place] ?? null;
-    const y1 = figures[place + 1] ?? null;
-    if (y0 === null || y1 === null) continue;
-    const x0 = x[place] as number;
-    const x1 = x[place + 1] as number;
-    const isOpen = !!open[place] || !!open[place + 1];
-    const before = distanceAt(place);
-    const after = distanceAt(place + 1);
-    if (isOpen || before === null || after === null) {
-      draw(pieces, null, isOpen, x0, y0, x1, y1);
-    } else if (before * after >= 0) {
-      draw(pieces, judgementOf(before || after), false, x0, y0, x1, y1);
-    } else {
-      const share = crossingShare(before, after);
-      const xCross = x0 + (x1 - x0) * share;
-      const yCross = y0 + (y1 - y0) * share;
-      draw(pieces, judgementOf(before), false, x0, y0, xCross, yCross);
-      draw(pieces, judgementOf(after), false, xCross, yCross, x1, y1);
-    }
-  }
-  for (const place of lonePoints(figures)) {
-    const distance = distanceAt(place);
-    pieces.push({
-      judgement: distance === null || open[place] ? null : judgementOf(distance),
-      open: !!open[place],
-      x: [x[place] as number],
-      y: [figures[place] as number],
-    });
-  }
+  const runs = runsOf(line);
+  runs.forEach((run, at) => {
+    const before = runs[at - 1]?.at(-1);
+    if (line.bridges && before !== undefined)
+      bridge(pieces, line, before, run[0] as number, distanceAt);
+    drawRun(pieces, line, run, distanceAt);
+  });
   return pieces;
 }
 
+type DistanceAt = (place: number) => number | null;
+
 const judgementOf = (distance: number): Judgement => (distance < 0 ? 'off' : 'on');
 
-/** Draws one stroke: on from the last piece when both are drawn alike and meet, or as a new one. */
+/** The places of the points of each unbroken run. */
+function runsOf({ drawn, absent, handsOver }: Stroked): number[][] {
+  const runs: number[][] = [];
+  let run: number[] | null = null;
+  drawn.forEach((figure, place) => {
+    if (absent[place]) return;
+    if (figure === null) run = null;
+    else if (run) run.push(place);
+    else runs.push((run = [place]));
+    if (place === handsOver) run = null;
+  });
+  return runs;
+}
+
+function pointAt({ positions, drawn }: Stroked, place: number): PathPoint {
+  const { middle, start, next } = positions[place] as Stroked['positions'][number];
+  return { x: middle, y: drawn[place] as number, from: start, to: next };
+}
+
+function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], distanceAt: DistanceAt) {
+  const points = run.map((place) => pointAt(line, place));
+  const path = pathShapes[line.shape](points);
+  const lone = points.length === 1;
+  run.forEach((place, at) => {
+    const carried = (line.figures[place] ?? null) === null;
+    const distance = distanceAt(place);
+    const own = {
+      judgement: distance === null || carried ? null : judgementOf(distance),
+      open: !!line.open[place],
+      bridged: carried,
+    };
+    const { x, y } = points[at] as PathPoint;
+    if (lone && !path.lead) pieces.push({ ...own, x: [x], y: [y] });
+    if (path.lead && at === 0) draw(pieces, own, path.lead('first'));
+    const next = run[at + 1];
+    if (next !== undefined) drawSegment(pieces, line, path, at, [place, next], distanceAt);
+    else if (path.lead) draw(pieces, own, path.lead('last'));
+  });
+}
+
+/** Draws the line from a point to the next, in as many pieces as it has judgements. */
+function drawSegment(
+  pieces: StrokePiece[],
+  line: Stroked,
+  path: Path,
+  at: number,
+  [place, next]: [number, number],
+  distanceAt: DistanceAt,
+) {
+  const from = line.positions[place]?.middle ?? NaN;
+  const to = line.positions[next]?.middle ?? NaN;
+  const missing = (each: number) => (line.figures[each] ?? null) === null;
+  const bridged = missing(place) || missing(next);
+  const open = !!line.open[place] || !!line.open[next];
+  const [before, after] = [distanceAt(place), distanceAt(next)];
+  if (open || bridged || before === null || after === null) {
+    draw(pieces, { judgement: null, open, bridged }, path.trace(at, from, to));
+    return;
+  }
+  const ends = [from, ...path.crossings(at, before, after), to];
+  for (let part = 0; part + 1 < ends.length; part += 1) {
+    const [start, end] = [ends[part] as number, ends[part + 1] as number];
+    const side = path.side(at, (start + end) / 2, before, after);
+    draw(pieces, { judgement: judgementOf(side), open, bridged }, path.trace(at, start, end));
+  }
+}
+
+/** Leads straight over a gap; it is coloured as a stroke is, and counts nowhere. */
+function bridge(
+  pieces: StrokePiece[],
+  line: Stroked,
+  from: number,
+  to: number,
+  distanceAt: DistanceAt,
+) {
+  if (line.handsOver !== null && from >= line.handsOver) return;
+  const path = pathShapes.straight([pointAt(line, from), pointAt(line, to)]);
+  const over = { ...line, figures: line.drawn };
+  const drawn: StrokePiece[] = [];
+  drawSegment(drawn, over, path, 0, [from, to], distanceAt);
+  pieces.push(...drawn.map((piece) => ({ ...piece, bridged: true })));
+}
+
+/** Draws a stroke: on from the last piece when both are drawn alike and meet, or as a new one. */
 function draw(
   pieces: StrokePiece[],
-  judgement: Judgement,
-  open: boolean,
-  x0: number,
-  y0: number,
-  x1: number,
-  y1: number,
+  style: Pick<StrokePiece, 'judgement' | 'open' | 'bridged'>,
+  { x, y }: { x: number[]; y: number[] },
 ) {
   const last = pieces[pieces.length - 1];
-  const meets = last && last.x[last.x.length - 1] === x0;
-  if (meets && last.judgement === judgement && last.open === open) {
-    last.x.push(x1);
-    last.y.push(y1);
-  } else pieces.push({ judgement, open, x: [x0, x1], y: [y0, y1] });
+  const meets = last && last.x[last.x.length - 1] === x[0];
+  const alike =
+    last?.judgement === style.judgement &&
+    last.open === style.open &&
+    last.bridged === style.bridged;
+  if (last && meets && alike) {
+    last.x.push(...x.slice(1));
+    last.y.push(...y.slice(1));
+  } else pieces.push({ ...style, x, y });
 }

@@ -1,17 +1,11 @@
 import { formatDay, type Grain, parseDay } from '../calendar';
 import type { DrawnChart, DrawnSeries, SeriesFrame } from '../chart';
+import { testFrame, testSeries } from '../testing';
 import { dateAxis, mostPeriods } from './axis';
 
 const day = (text: string) => parseDay(text) as number;
 
-const series = (
-  id: string,
-  role: DrawnSeries['role'],
-  aggregate = 'sum' as const,
-): DrawnSeries => ({
-  ...{ id, name: id, role, mark: null, colour: null, split: null },
-  figures: { aggregate },
-});
+const series = (id: string, role: DrawnSeries['role']): DrawnSeries => testSeries(id, { role });
 
 interface Framed {
   from: string;
@@ -21,8 +15,8 @@ interface Framed {
 }
 
 const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): SeriesFrame => ({
-  ...{ periods: [], keys: [''], values: [[]], exact: true, places: [0], words: 1 },
-  ...{ completeTo: completeTo === null ? null : day(completeTo), recordedGrain },
+  ...testFrame({ completeTo: completeTo === null ? null : day(completeTo), recordedGrain }),
+  ...{ additive: true, constant: null, places: [0] },
   extent: { from: day(from), to: day(to) },
 });
 
@@ -52,7 +46,9 @@ it('stands each period in its middle, from its first day to the first after it',
   const frames = { actual: frame({ from: '2024-02-01', to: '2024-02-01' }) };
   const [february] = dateAxis(chart('month', actual), frames, day('2025-01-01'));
   const [start, next] = [day('2024-02-01'), day('2024-03-01')];
-  expect(february).toEqual({ start, next, middle: start + 14.5, open: false });
+  expect(february).toEqual({
+    ...{ start, next, middle: start + 14.5, open: false, label: 'Feb 2024' },
+  });
 });
 
 it.each([
@@ -98,7 +94,7 @@ it('goes by the actuals that have got furthest, and by no plan', () => {
 it('leaves out what cannot be drawn at the grain, what has no figure, and what is not there', () => {
   const frames = {
     actual: { ...frame({ from: '2020-01-01', to: '2020-02-01' }), extent: null },
-    budget: frame({ from: '2026-01-01', to: '2026-03-01', recordedGrain: 'month' }),
+    budget: { ...frame({ from: '2026-01-01', to: '2026-03-01' }), extent: null },
   };
   expect(dateAxis(chart('day', actual, budget), frames, 0)).toEqual([]);
   expect(dateAxis(chart('month', actual), {}, 0)).toEqual([]);

@@ -1,26 +1,17 @@
+import type { Position } from '../arrangements';
 import { type Day, nextPeriod, periodsBetween } from '../calendar';
-import { type DrawnChart, isDrawn, type SeriesFrame, type SeriesFrames } from '../chart';
-
-/** One period of the date axis. */
-export interface AxisPeriod {
-  start: Day;
-  /** the first day after it */
-  next: Day;
-  /** where its figures stand */
-  middle: number;
-  /** not over yet: its figures are not judged */
-  open: boolean;
-}
+import type { DrawnChart, SeriesFrame, SeriesFrames } from '../chart';
+import { writePeriod } from '../labels';
 
 /** More periods than this cannot be told apart on any screen. */
 export const mostPeriods = 4000;
 
 /** The periods a chart shows, without gaps: from its first to its last figure, within its span. */
-export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): AxisPeriod[] {
+export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): Position[] {
   const { grain } = chart;
   const drawn = chart.series.flatMap((series) => {
     const frame = frames[series.id];
-    return frame?.extent && isDrawn(chart, series, frame) ? [{ series, frame }] : [];
+    return frame?.extent && !series.hidden ? [{ series, frame }] : [];
   });
   if (drawn.length === 0) return [];
   const from = Math.min(...drawn.map(({ frame }) => frame.extent?.from ?? Infinity));
@@ -30,7 +21,7 @@ export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): A
   return periodsBetween(from, to, grain, mostPeriods).map((start) => {
     const next = nextPeriod(start, grain);
     const open = next > today || next - 1 > complete;
-    return { start, next, middle: (start + next) / 2, open };
+    return { start, next, middle: (start + next) / 2, open, label: writePeriod(start, grain) };
   });
 }
 

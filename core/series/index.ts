@@ -1,3 +1,4 @@
-export { type AxisPeriod, dateAxis, mostPeriods } from './axis';
-export { pooledFigures } from './pooled';
+export { dateAxis, mostPeriods } from './axis';
+export { handOver } from './handover';
 export { layLines, mostLines, type SeriesLine } from './series';
+export { strokesOf } from './strokes';

@@ -1,90 +1,77 @@
-import { type Day, periodStart } from '../calendar';
+import type { Line, Position } from '../arrangements';
+import type { Day } from '../calendar';
 import {
   type DrawnChart,
   type DrawnSeries,
-  isCoarser,
+  isSplit,
   type Role,
   type SeriesFrame,
   type SeriesFrames,
-  type Stroke,
-  strokeOfRole,
 } from '../chart';
-import { divides, isAdditive } from '../frame';
+import { gapKind } from '../gaps';
 import type { Figures } from '../values';
-import type { AxisPeriod } from './axis';
 
-/** One line of figures, laid on the date axis. */
-export interface SeriesLine {
-  /** the definition's id, followed by the word of the split */
-  id: string;
+/** One line of figures, laid on the calendar. */
+export interface SeriesLine extends Line {
   definition: DrawnSeries;
-  /** the word of the split; empty without one */
-  key: string;
-  name: string;
   role: Role;
-  stroke: Stroke;
-  /** one a period; null where missing */
-  figures: Figures;
   exact: boolean;
   additive: boolean;
+  /** all the rest of a ranking */
+  others: boolean;
+  /** the place of its word among all words of the split, drawn or not */
+  word: number;
 }
 
 /** More lines than this in one chart cannot be read. */
 export const mostLines = 40;
 
-/**
- * Lays all series of a chart on its date axis, one line for each word of a split.
- * Of what is recorded by longer periods than the chart draws, rates and levels hold for each period
- * within; what adds up cannot be told apart, and its frame is empty.
- */
+/** Lays all series of a chart on the calendar, one line for each word of a split. */
 export function layLines(
   chart: DrawnChart,
   frames: SeriesFrames,
-  axis: readonly AxisPeriod[],
+  axis: readonly Position[],
 ): SeriesLine[] {
-  let taken = 0;
   return chart.series.flatMap((definition) => {
     const frame = frames[definition.id];
-    const first = taken;
-    if (takesPalette(definition)) taken += definition.split ? (frame?.words ?? 0) : 1;
-    const keys = definition.split ? (frame?.keys ?? []) : [''];
-    return keys.map((key, row) => {
-      const own = strokeOfRole(definition.role, first + (frame?.places[row] ?? 0));
-      const stroke =
-        definition.colour && !definition.split ? { ...own, colour: definition.colour } : own;
+    const split = !!definition.split && (!frame || isSplit(frame) || frame.keys.length === 0);
+    const keys = split ? (frame?.keys ?? []) : [''];
+    const gap = gapKind(definition.gap);
+    return keys.map((key, row): SeriesLine => {
+      const figures = gap.counted(frame ? layFigures(frame, row, axis) : axis.map(() => null));
       return {
-        id: definition.split ? `${definition.id}:${key}` : definition.id,
+        id: split ? `${definition.id}:${key}` : definition.id,
+        seriesId: definition.id,
         definition,
         key,
-        name: definition.split ? key : definition.name,
+        split,
+        name: split ? key || 'blank' : definition.name,
         role: definition.role,
-        stroke,
-        figures: frame ? layFigures(chart, frame, row, axis) : axis.map(() => null),
-        exact: frame?.exact ?? !divides(definition.figures.aggregate),
-        additive: isAdditive(definition.figures.aggregate),
+        plan: plans.has(definition.role),
+        figures,
+        drawn: gap.drawn(figures),
+        // Only what an actual has not finished yet is open: a plan is as sure ahead as behind.
+        open: definition.role === 'actual' ? axis.map(({ open }) => open) : axis.map(() => false),
+        ...{ absent: [], joins: null, handsOver: null, age: null },
+        exact: frame?.exact ?? false,
+        additive: frame?.additive ?? false,
+        others: frame?.others != null && frame.others === key,
+        word: frame?.places[row] ?? 0,
       };
     });
   });
 }
 
-const takesPalette = (series: DrawnSeries) => series.role === 'actual' || series.role === 'other';
+const plans: ReadonlySet<Role> = new Set(['target', 'budget', 'forecast']);
 
-function layFigures(
-  chart: DrawnChart,
-  frame: SeriesFrame,
-  row: number,
-  axis: readonly AxisPeriod[],
-): Figures {
+function layFigures(frame: SeriesFrame, row: number, axis: readonly Position[]): Figures {
+  if (frame.constant !== null) return axis.map(() => frame.constant);
   const figures = frame.values[row];
-  const coarser = isCoarser(chart, frame);
-  const standsAt = (start: Day) =>
-    coarser ? periodStart(periodStart(start, frame.recordedGrain), chart.grain) : start;
   const { periods } = frame;
   // Both the axis and the frame ascend, so one walk along them finds every figure.
   let place = 0;
   return axis.map(({ start }) => {
-    const wanted = standsAt(start);
-    while (place < periods.length && (periods[place] as Day) < wanted) place += 1;
-    return periods[place] === wanted ? (figures?.[place] ?? null) : null;
+    while (place < periods.length && (periods[place] as Day) < start) place += 1;
+    return periods[place] === start ? (figures?.[place] ?? null) : null;
   });
 }

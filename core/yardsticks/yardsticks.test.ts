@@ -1,20 +1,26 @@
 import type { YardstickDefinition, YardstickValue } from '../chart';
-import type { AxisPeriod, SeriesLine } from '../series';
+import type { Position } from '../arrangements';
+import type { SeriesLine } from '../series';
 import { findYardsticks } from './yardsticks';
 
-const axis: AxisPeriod[] = [0, 31, 59, 90].map((start, place, starts) => {
+const positions: Position[] = [0, 31, 59, 90].map((start, place, starts) => {
   const next = starts[place + 1] ?? 120;
-  return { start, next, middle: (start + next) / 2, open: place === 3 };
+  return { start, next, middle: (start + next) / 2, open: place === 3, label: '' };
 });
 
 const line = (id: string, name: string, figures: (number | null)[]) =>
-  ({ id: `${id}:${name}`, name, definition: { id, name }, figures }) as unknown as SeriesLine;
+  ({
+    ...{ id: `${id}:${name}`, seriesId: id, name, definition: { id, name }, figures },
+    open: [false, false, false, true],
+  }) as unknown as SeriesLine;
 
 const lines = [
   line('fares', 'Fares', [10, 20, null, 900]),
   line('fares', 'Fares', [1, 2, 6, 800]),
   line('costs', 'Costs', [5, 5, 5, 5]),
 ];
+
+const calendar = { axis: 'calendar', positions, lines } as const;
 
 const level = (value: YardstickValue): YardstickDefinition => ({
   ...{ id: 'level', kind: 'line', name: 'Level', value, onAxis: true },
@@ -52,7 +58,7 @@ it.each([
     'median of a series that is gone over 0 finished figures shown',
   ],
 ] as const)('finds %j over finished figures of all its lines', (value, found, exact, scope) => {
-  expect(findYardsticks([level(value)], lines, axis, 0)).toEqual([
+  expect(findYardsticks([level(value)], { ...calendar, today: 0 })).toEqual([
     { id: 'level', kind: 'line', name: 'Level', value: found, exact, scope, onAxis: true },
   ]);
 });
@@ -65,11 +71,14 @@ it.each([
   [60, 0, true],
   [60, -61, false],
 ])('stands on today, %i, and %i days beside it: shown %s', (now, offsetDays, shown) => {
-  expect(findYardsticks([today(offsetDays)], lines, axis, now)).toEqual([
+  expect(findYardsticks([today(offsetDays)], { ...calendar, today: now })).toEqual([
     { id: 'today', kind: 'today', offsetDays, day: now + offsetDays, shown },
   ]);
 });
 
 it('shows no today line where there are no periods', () => {
-  expect(findYardsticks([today(0)], [], [], 10)).toMatchObject([{ day: 10, shown: false }]);
+  const empty = { ...calendar, positions: [], lines: [], today: 10 };
+  expect(findYardsticks([today(0)], empty)).toMatchObject([{ day: 10, shown: false }]);
+  const laidOver = { ...calendar, axis: 'year' as const, today: 10 };
+  expect(findYardsticks([today(0)], laidOver)).toMatchObject([{ shown: false }]);
 });

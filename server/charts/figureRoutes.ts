@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import { type ChartFrames, newChartBody } from '../../contract';
+import { parseDay } from '../../core/calendar';
 import type { ChartDefinition } from '../../core/chart';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
@@ -40,8 +41,9 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
     await requireSources(database, person, chart.dashboardId, sourcesOf(definition));
     const versions = await standingVersions(database, definition);
     const asker = `person ${person.id}`;
-    const found = await readFrames(database, figures, asker, definition, versions);
     const today = await todayOf(database, chart.dashboardId);
+    const day = parseDay(today) ?? 0;
+    const found = await readFrames(database, figures, asker, definition, versions, day);
     response.json({ today, ...found } satisfies ChartFrames);
   });
 

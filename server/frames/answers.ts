@@ -5,6 +5,7 @@ import { eq } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
+import { parseDay } from '../../core/calendar';
 import type { ChartDefinition } from '../../core/chart';
 import type { Problem } from '../../core/values';
 import { type ReadableChart, todayIn } from '../dashboards';
@@ -59,7 +60,14 @@ export class FigureAnswers {
     }
     const held = this.answers.get(name) ?? this.coming.get(name);
     const make = async () => {
-      const found = await readFrames(this.database, this.figures, asker, definition, versions);
+      const found = await readFrames(
+        this.database,
+        this.figures,
+        asker,
+        definition,
+        versions,
+        parseDay(today) ?? 0,
+      );
       const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
       return this.keep(name, { today, frames: found.frames, problems });
     };

@@ -23,7 +23,7 @@ export class ColumnCache {
     private readonly database: Database,
     mostBytes: number,
   ) {
-    this.columns = new LRUCache({ maxSize: mostBytes, sizeCalculation: sizeOf });
+    this.columns = new LRUCache({ maxSize: Math.max(1, mostBytes), sizeCalculation: sizeOf });
   }
 
   /** The named columns of a version; those the version does not have are left out. */

@@ -1,9 +1,14 @@
 import fc from 'fast-check';
 import { createConnection, type Connection, type RowDataPacket } from 'mysql2/promise';
 import type { ChartFrames } from '../../contract';
+import { grains as allGrains } from '../../core/calendar';
+import type { SeriesDefinition } from '../../core/chart';
+import { aggregates, type Filter, rankings } from '../../core/frame';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
+/** another process on the same database, which keeps no column in memory */
+let lean: TestServer;
 let person: TestPerson;
 let connection: Connection;
 
@@ -11,10 +16,12 @@ beforeAll(async () => {
   server = await startServer();
   person = await TestPerson.signedUp(server.origin, 'maren');
   connection = await createConnection(server.databaseUrl);
+  lean = await startServer({ beside: server, env: { STAND_MARK_COLUMN_MEGABYTES: '0' } });
 }, 60_000);
 
 afterAll(async () => {
   await connection.end();
+  await lean.stop();
   await server.stop();
 });
 
@@ -89,3 +96,58 @@ it('aggregates as the database does, whatever the rows', async () => {
     { numRuns: 6 },
   );
 }, 120_000);
+
+const routes = ['North', 'South', 'East', ''];
+const routed = fc.record({
+  day: fc.integer({ min: 0, max: 900 }),
+  cents: fc.option(fc.integer({ min: -100_000, max: 100_000 })),
+  route: fc.constantFrom(...routes),
+});
+
+/** Every way of asking that must give the same, in memory or not. */
+const ways = fc.record({
+  aggregate: fc.constantFrom(...aggregates),
+  grain: fc.constantFrom(...allGrains),
+  split: fc.boolean(),
+  top: fc.option(fc.record({ count: fc.constant(1), by: fc.constantFrom(...rankings) })),
+  filters: fc.subarray<Filter>([
+    { kind: 'words', column: 'Route', words: ['South', ''], keep: false },
+    { kind: 'numbers', column: 'Fares', from: -500, to: 500 },
+  ]),
+});
+
+it('finds the same figures whether the columns fit in memory or not', async () => {
+  const other = person.before(lean.origin);
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(routed, { minLength: 1, maxLength: 80 }),
+      fc.array(ways, { minLength: 12, maxLength: 12 }),
+      async (rows, asked) => {
+        const lines = rows.map(({ day, cents, route }) => {
+          const date = new Date(Date.UTC(2024, 0, 1 + day)).toISOString().slice(0, 10);
+          return `${date},${cents === null ? '' : (cents / 100).toFixed(2)},${route}`;
+        });
+        const first = '2024-01-01,0.01,North';
+        const id = await person.source(['Day,Fares,Route', first, ...lines].join('\n'));
+        const { chartId, definition } = await person.board(id);
+        const [series] = definition.series as [SeriesDefinition];
+        for (const { aggregate, grain, split, top, filters } of asked) {
+          const figures = { ...series.figures, aggregate, percent: 90, filters };
+          const chart = {
+            ...definition,
+            grain,
+            series: [
+              { ...series, figures, split: split ? { column: 'Route', order: [], top } : null },
+            ],
+          };
+          const path = `/charts/${chartId}/frames`;
+          const inMemory = await person.send<ChartFrames>('POST', path, { definition: chart });
+          const inDatabase = await other.send<ChartFrames>('POST', path, { definition: chart });
+          expect([inMemory.status, inMemory.body.problems]).toEqual([200, []]);
+          expect(inDatabase.body).toEqual(inMemory.body);
+        }
+      },
+    ),
+    { numRuns: 8 },
+  );
+}, 180_000);

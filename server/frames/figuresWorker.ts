@@ -1,9 +1,10 @@
 import { parentPort } from 'node:worker_threads';
-import { aggregate, type Frame, type FrameRequest } from '../../core/frame';
+import { aggregate, columnsAsked, type Frame, type FrameRequest } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
 import { isDatabaseAway, openDatabase } from '../database';
 import { settings } from '../settings';
 import { ColumnCache, type VersionColumns } from './columnCache';
+import { aggregateInDatabase } from './databaseFrame';
 
 /** One request to the worker, and its answer. */
 export interface FigureTask {
@@ -17,12 +18,26 @@ export type FigureAnswer =
   | { id: number; away: string }
   | { id: number; error: string };
 
-const cache = new ColumnCache(openDatabase(2, 3 * settings.databaseSeconds), settings.columnBytes);
+const database = openDatabase(2, 3 * settings.databaseSeconds);
+const cache = new ColumnCache(database, settings.columnBytes);
+
+/** What a cell of a column in memory takes at most. */
+const bytesOfCell = 8;
+
+/** Columns that would not fit in memory stay in the database, which aggregates them. */
+async function frameOf(version: VersionColumns, request: FrameRequest): Promise<Frame> {
+  const names = columnsAsked(request);
+  const asked = version.columns.filter(({ name }) => names.includes(name));
+  // Words that an early version kept in its rows are told apart in memory only.
+  const coded = asked.every(({ kind, coded: hasCodes }) => kind !== 'text' || hasCodes);
+  return coded && version.rows * names.length * bytesOfCell > settings.columnBytes
+    ? aggregateInDatabase(database, version, request)
+    : aggregate(await cache.table(version, names), request);
+}
 
 async function answer({ id, version, request }: FigureTask): Promise<FigureAnswer> {
   try {
-    const names = [request.date, request.column, request.splitBy].filter((name) => name !== null);
-    return { id, frame: aggregate(await cache.table(version, names), request) };
+    return { id, frame: await frameOf(version, request) };
   } catch (error) {
     if (error instanceof ProblemError) return { id, problem: error.problem };
     if (isDatabaseAway(error)) return { id, away: String(error) };

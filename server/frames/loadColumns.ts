@@ -8,7 +8,7 @@ import type { VersionColumns } from './columnCache';
 const rowsAtOnce = 100_000;
 
 /** MariaDB counts days from the year 0. */
-const daysToEpoch = 719_528;
+export const daysToEpoch = 719_528;
 
 /** Takes the cells of one column as the database gives them. */
 interface Filling {
@@ -37,10 +37,14 @@ export async function loadColumns(
   return Promise.all(fillings.map(({ finish }) => finish()));
 }
 
-type Row = [row: number, ...cells: (number | string | null)[]];
+export type Row = [row: number, ...cells: (number | string | null)[]];
 
 /** Prepared statements carry binary values, which are several times quicker to read. */
-async function slice(database: Database, sql: string, values: number[]): Promise<Row[]> {
+export async function slice(
+  database: Database,
+  sql: string,
+  values: (number | string)[],
+): Promise<Row[]> {
   const [found] = await database.$client.execute<RowDataPacket[][]>(
     { sql, rowsAsArray: true },
     values,
@@ -109,7 +113,7 @@ class WordList {
 }
 
 /** The words of a column; a word that was given several codes counts as one. */
-async function loadWords(database: Database, versionId: number, place: number) {
+export async function loadWords(database: Database, versionId: number, place: number) {
   const known = new WordList();
   const canonical: number[] = [];
   const sql = `SELECT code, word FROM ${wordsTable(versionId)} WHERE place = ? AND code >= ? AND code < ?`;

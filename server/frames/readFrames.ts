@@ -1,7 +1,10 @@
 import type { ChartFrames } from '../../contract';
-import { type ChartDefinition, frameRequest, seriesFrame } from '../../core/chart';
+import type { Day } from '../../core/calendar';
+import { type ChartDefinition, chartFrames, frameRequest } from '../../core/chart';
+import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
 import type { Database } from '../database';
+import { sourcesOf } from '../sources';
 import type { FigureReader } from './figureReader';
 import { standingVersion, versionColumns } from './versions';
 
@@ -10,7 +13,7 @@ export async function standingVersions(
   database: Database,
   chart: ChartDefinition,
 ): Promise<Map<number, number | null>> {
-  const ids = [...new Set(chart.series.map(({ figures }) => figures.sourceId))];
+  const ids = sourcesOf(chart);
   const versions = await Promise.all(ids.map((id) => standingVersion(database, id)));
   return new Map(ids.map((id, place) => [id, versions[place] ?? null]));
 }
@@ -18,6 +21,7 @@ export async function standingVersions(
 /**
  * Aggregates what a chart draws; a series that cannot be had says why and spoils no other.
  * @param asker whose share of the figures thread it takes
+ * @param today in the dashboard's zone
  */
 export async function readFrames(
   database: Database,
@@ -25,26 +29,30 @@ export async function readFrames(
   asker: string,
   chart: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
+  today: Day,
 ): Promise<Pick<ChartFrames, 'frames' | 'problems'>> {
-  const frames: ChartFrames['frames'] = {};
+  const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
   await Promise.all(
     chart.series.map(async (series) => {
+      const request = frameRequest(chart, series, today);
+      if (!request) return;
       try {
-        const versionId = versions.get(series.figures.sourceId) ?? null;
+        const versionId = versions.get(request.sourceId) ?? null;
         const version = versionId === null ? null : await versionColumns(database, versionId);
         if (!version) throw new ProblemError(sourceGone);
-        const frame = await figures.read(asker, version, frameRequest(chart, series));
+        const frame = await figures.read(asker, version, request);
         // What somebody has said goes before what the dates tell.
         const completeTo = version.completeTo ?? frame.completeTo;
-        frames[series.id] = seriesFrame(chart, series, { ...frame, completeTo });
+        aggregated[series.id] = { ...frame, completeTo };
       } catch (error) {
         if (!(error instanceof ProblemError) || 'status' in error) throw error;
         problems.push(error.problem);
       }
     }),
   );
-  return { frames, problems: distinct(problems) };
+  const found = chartFrames(chart, aggregated, today);
+  return { frames: found.frames, problems: distinct([...problems, ...found.problems]) };
 }
 
 const sourceGone: Problem = {

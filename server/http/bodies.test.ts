@@ -97,7 +97,7 @@ it.each([
     'a draft',
     () =>
       draftChart({
-        id: board.definition.series[0]?.figures.sourceId ?? 0,
+        id: 1,
         columns: [{ name: 'Day', kind: 'date' }],
       }),
   ],

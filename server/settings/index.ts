@@ -65,8 +65,8 @@ export const settings = {
   figuresAtOnce: setting('STAND_MARK_FIGURES_AT_ONCE', 4),
   /** requests of one person that may wait for the figures thread */
   figuresWaiting: setting('STAND_MARK_FIGURES_WAITING', 200),
-  /** columns kept in memory */
-  columnBytes: setting('STAND_MARK_COLUMN_MEGABYTES', 1024) * megabyte,
+  /** columns kept in memory; those of a source with more are aggregated in the database */
+  columnBytes: setting('STAND_MARK_COLUMN_MEGABYTES', 1024, 0) * megabyte,
   /** answered figures kept in memory */
   answerBytes: setting('STAND_MARK_ANSWER_MEGABYTES', 128) * megabyte,
 

@@ -9,7 +9,9 @@ const { access, charts, dashboards, people, sources, sourceVersions } = tables;
 
 /** The sources that a chart draws from. */
 export const sourcesOf = (definition: ChartDefinition) => [
-  ...new Set(definition.series.map(({ figures }) => figures.sourceId)),
+  ...new Set(
+    definition.series.flatMap(({ figures }) => (figures.kind === 'rows' ? figures.sourceId : [])),
+  ),
 ];
 
 /** Charts that can be seen, with the sources they use. */
@@ -146,9 +148,11 @@ export async function chartsUsing(
   const drawn = await livingCharts(queries, inArray(charts.id, [0, ...seen.map(({ id }) => id)]));
   return drawn.flatMap(({ title, definition }) => {
     const used = new Set(
-      definition.series
-        .filter(({ figures }) => figures.sourceId === sourceId)
-        .flatMap(({ figures, split }) => [figures.date, figures.column, split?.column ?? null]),
+      definition.series.flatMap(({ figures, split }) => {
+        if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
+        const filtered = figures.filters.map(({ column }) => column);
+        return [figures.date, figures.column, split?.column ?? null, ...filtered];
+      }),
     );
     return columns.filter((column) => used.has(column)).map((column) => ({ title, column }));
   });

@@ -14,6 +14,13 @@ export class TestPerson {
 
   constructor(readonly origin: string) {}
 
+  /** The same person, signed in as here, before another server of the same database. */
+  before(origin: string): TestPerson {
+    const person = new TestPerson(origin);
+    person.cookie = this.cookie;
+    return person;
+  }
+
   /** Makes an account and is signed in by it. */
   static async signedUp(origin: string, name: string): Promise<TestPerson> {
     const person = new TestPerson(origin);

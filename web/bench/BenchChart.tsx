@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import { suffixWords } from '../../core/labels';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { Empty } from '../look';
 import {
   Chart,
@@ -35,24 +35,25 @@ export function BenchChart({
 }: BenchChartProps) {
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, { highlight, notes, roomAtLeft });
-  const geometry = drawing?.geometry;
+  const geometry = drawing?.panels[0]?.geometry;
   const [pointed, setPointed] = useState<number | null>(null);
   const [asTable, setAsTable] = useState<boolean | null>(null);
   const columnWidth =
     geometry && reading
-      ? (geometry.width - geometry.left - geometry.right) / reading.periods.length
+      ? (geometry.width - geometry.left - geometry.right) / reading.positions.length
       : 0;
-  const fits = columnWidth >= narrowestColumn && (reading?.series.length ?? 0) <= 4;
+  const alone = reading?.panels.length === 1 && reading.axis !== 'ends';
+  const fits = alone && columnWidth >= narrowestColumn && linesOf(reading).length <= 4;
   const table = asTable ?? !fits;
   return (
     <section className="bench-chart" aria-label="Chart and figures">
       <div ref={room} className="bench-plot">
-        {reading?.periods.length === 0 && (
+        {reading?.positions.length === 0 && (
           <Empty title="Nothing to draw yet">
             <p>Choose the source, its date column and its figures in the sentence above.</p>
           </Empty>
         )}
-        {reading && reading.periods.length > 0 && (
+        {reading && reading.positions.length > 0 && (
           <Chart
             reading={reading}
             drawing={drawing}
@@ -100,8 +101,8 @@ export function BenchChart({
 /** What the figures at the pointer say, or how all of them are written. */
 function sayFigures(reading: Reading, pointed: number | null): string {
   const unit = suffixWords[reading.format.suffix];
-  const compared = reading.series.find(({ comparison }) => comparison);
-  const period = pointed === null ? undefined : reading.periods[pointed];
+  const compared = linesOf(reading).find(({ comparison }) => comparison);
+  const period = pointed === null ? undefined : reading.positions[pointed];
   const caught = pointed === null ? null : compared?.comparison?.caughtBy[pointed];
   const rule = reading.rules.find(({ id }) => id === caught);
   if (period && compared) {

@@ -4,33 +4,21 @@ import {
   type Colour,
   draftSeries,
   freshId,
-  type Role,
-  roles,
+  nextPlace,
+  plainStroke,
   type SeriesDefinition,
-  withMark,
-  withoutSeries,
 } from '../../core/chart';
+import { derivedKind } from '../../core/derived';
 import { writeFigure } from '../../core/labels';
-import type { Reading, ReadSeries } from '../../core/reading';
+import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { api } from '../api';
-import { SelectField } from '../controls';
-import { StrokeSample, toastUndo } from '../look';
+import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';
-import { possibleMarks } from './AgainstSetting';
 import { benchActions } from './benchSlice';
-import { ColourField } from './fields';
-import { FiguresFields } from './FiguresFields';
 import { ListRow, ListSection } from './ListRow';
+import { roleWords } from './phrases/RunPhrases';
+import { SeriesSentence } from './SeriesSentence';
 import { useBenchState, useChange } from './useBench';
-
-export const roleWords: Record<Role, string> = {
-  actual: 'actual',
-  target: 'target',
-  budget: 'budget',
-  forecast: 'forecast',
-  yearBefore: 'year before',
-  other: 'other',
-};
 
 /** The series of a chart; the lines of a split are listed one by one. */
 export function SeriesRows({
@@ -45,18 +33,35 @@ export function SeriesRows({
   const dispatch = useDispatch();
   const { data: sources } = api.useSourcesQuery();
   const ids = chart.series.map(({ id }) => id);
+  const put = (series: SeriesDefinition) =>
+    change((before) => ({
+      ...before,
+      // Its place in the palette is its own from now on, whatever is added or removed later.
+      series: [
+        ...before.series,
+        { ...series, stroke: { ...series.stroke, place: nextPlace(before) } },
+      ],
+    }));
   const add = (sourceId: number) => {
     const source = sources?.find(({ id }) => id === sourceId);
     if (!source) return;
-    change((before) => ({
-      ...before,
-      series: [...before.series, draftSeries(source, freshId('series', ids), 'other')],
-    }));
+    put(draftSeries(source, freshId('series', ids), 'other'));
+  };
+  const work = () => {
+    const [first] = chart.series;
+    if (!first) return;
+    put({
+      ...first,
+      ...{ id: freshId('formula', ids), name: 'Formula', role: 'other' },
+      figures: { kind: 'formula', text: '' },
+      ...{ derived: null, split: null, mark: null, handover: null, hidden: false },
+      stroke: plainStroke,
+    });
   };
   const toggle = (id: string) => dispatch(benchActions.highlighted(highlight === id ? null : id));
+  const drawn = reading ? linesOf(reading) : [];
   const rows = chart.series.flatMap((definition) => {
-    const lines =
-      reading?.series.filter(({ definitionId }) => definitionId === definition.id) ?? [];
+    const lines = drawn.filter(({ seriesId }) => seriesId === definition.id);
     const shown: (ReadSeries | null)[] = lines.length > 0 ? lines : [null];
     return shown.map((line) => (
       <ListRow
@@ -72,7 +77,7 @@ export function SeriesRows({
         highlighted={line !== null && highlight === line.id}
         onHighlight={line ? () => toggle(line.id) : undefined}
       >
-        <SeriesSettings chart={chart} series={definition} />
+        <SeriesSentence chart={chart} series={definition} />
       </ListRow>
     ));
   });
@@ -82,9 +87,13 @@ export function SeriesRows({
       empty="No series yet: add one from a source."
       add={
         <AddMenu
-          items={
-            sources?.map(({ id, name }) => ({ label: `from ${name}`, add: () => add(id) })) ?? []
-          }
+          items={[
+            ...(sources ?? []).map(({ id, name }) => ({
+              label: `from ${name}`,
+              add: () => add(id),
+            })),
+            { label: 'worked out from others', add: work },
+          ]}
         />
       }
     >
@@ -97,7 +106,7 @@ export function SeriesRows({
 function ruleColours(chart: ChartDefinition, line: ReadSeries): Colour[] {
   if (!line.comparison) return [];
   return chart.colourRules
-    .filter(({ series }) => series === line.definitionId)
+    .filter(({ series }) => series === line.seriesId)
     .map(({ colour }) => colour)
     .reverse();
 }
@@ -107,7 +116,11 @@ function foundWords(
   line: ReadSeries | null,
   reading: Reading | null,
 ): string {
-  const role = roleWords[definition.role];
+  const { derived, hidden } = definition;
+  const role = derived
+    ? `${roleWords[definition.role]}, ${derivedKind(derived).say(derived)}`
+    : roleWords[definition.role];
+  if (hidden) return `${role}, not drawn`;
   if (!line || line.last === null) return `${role}, no figure`;
   const missing = line.figures
     .slice(
@@ -115,54 +128,5 @@ function foundWords(
       line.last,
     )
     .filter((figure) => figure === null).length;
-  return `${role}, to ${reading?.periods[line.last]?.label ?? ''}${missing > 0 ? `, ${missing} missing` : ''}`;
-}
-
-function SeriesSettings({ chart, series }: { chart: ChartDefinition; series: SeriesDefinition }) {
-  const change = useChange();
-  const dispatch = useDispatch();
-  const set = (more: Partial<SeriesDefinition>) =>
-    change((before) => ({
-      ...before,
-      series: before.series.map((each) => (each.id === series.id ? { ...each, ...more } : each)),
-    }));
-  const remove = () => {
-    change((before) => withoutSeries(before, series.id));
-    toastUndo(`${series.name} removed.`, () => dispatch(benchActions.undone()));
-  };
-  const hold = (against: string) =>
-    change((before) =>
-      withMark(
-        before,
-        series.id,
-        against ? { against, good: series.mark?.good ?? 'atLeast' } : null,
-      ),
-    );
-  const marks = possibleMarks(chart, series);
-  return (
-    <>
-      <SelectField
-        label="Stands for"
-        value={series.role}
-        onChange={(role) => set({ role })}
-        options={roles.map((role) => ({ value: role, label: roleWords[role] }))}
-      />
-      <FiguresFields series={series} onChange={set} />
-      <SelectField
-        label="Held against"
-        value={series.mark?.against ?? ''}
-        onChange={hold}
-        options={[
-          { value: '', label: 'nothing' },
-          ...marks.map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-      />
-      {!series.split && (
-        <ColourField value={series.colour} onChange={(colour) => set({ colour })} />
-      )}
-      <button type="button" className="act" onClick={remove} disabled={chart.series.length === 1}>
-        Remove {series.name}
-      </button>
-    </>
-  );
+  return `${role}, to ${reading?.positions[line.last]?.label ?? ''}${missing > 0 ? `, ${missing} missing` : ''}`;
 }

@@ -32,10 +32,12 @@ export function StandoutRows({ chart, reading }: PartProps) {
       empty="None yet: the highest, the lowest."
     >
       {chart.standouts.map((standout) => {
-        const found = reading?.standouts.filter(({ id }) => id === standout.id) ?? [];
+        const found = (reading?.panels ?? [])
+          .flatMap(({ standouts }) => standouts)
+          .filter(({ id }) => id === standout.id);
         const series = chart.series.find(({ id }) => id === standout.series);
         const where = found
-          .map(({ period }) => reading?.periods[period]?.label)
+          .map(({ period }) => reading?.positions[period]?.label)
           .slice(0, 3)
           .join(', ');
         return (

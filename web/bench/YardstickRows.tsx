@@ -17,7 +17,8 @@ export function YardstickRows({ chart, reading }: PartProps) {
   const change = useChange();
   const main = chart.series[0];
   const ids = chart.yardsticks.map(({ id }) => id);
-  const level = reading ? (reading.axis.from + reading.axis.to) / 2 : 0;
+  const axis = reading?.panels[0]?.axis;
+  const level = axis ? (axis.from + axis.to) / 2 : 0;
   const add = (yardstick: ChartDefinition['yardsticks'][number]) =>
     change((before) => ({ ...before, yardsticks: [...before.yardsticks, yardstick] }));
   const line = (
@@ -46,7 +47,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
       empty="None yet: a level, a mean, today."
     >
       {chart.yardsticks.map((yardstick) => {
-        const found = reading?.yardsticks.find(({ id }) => id === yardstick.id);
+        const found = reading?.panels[0]?.yardsticks.find(({ id }) => id === yardstick.id);
         if (yardstick.kind === 'today') {
           const offset = Math.abs(yardstick.offsetDays);
           const side = yardstick.offsetDays < 0 ? 'before' : 'after';

@@ -143,7 +143,7 @@ export function RuleSettings({
   const { set, move, remove } = usePart('colourRules', rule.id);
   const place = chart.colourRules.indexOf(rule);
   const caught = reading
-    ? figuresCaught(reading, rule.id).map(({ period }) => reading.periods[period]?.label)
+    ? figuresCaught(reading, rule.id).map(({ period }) => reading.positions[period]?.label)
     : [];
   return (
     <>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import type { Chart } from '../../contract';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, type SeriesDefinition, withChanged } from '../../core/chart';
 import { api, problemOf, sayProblem } from '../api';
 import { benchActions, type benchSlice } from './benchSlice';
 
@@ -18,6 +18,12 @@ export function useChange(): (change: (chart: ChartDefinition) => ChartDefinitio
     (change) => definition && dispatch(benchActions.changed(change(definition))),
     [definition, dispatch],
   );
+}
+
+/** Changes one series of the definition on the bench. */
+export function useSeriesChange(id: string): (more: Partial<SeriesDefinition>) => void {
+  const change = useChange();
+  return useCallback((more) => change((before) => withChanged(before, id, more)), [change, id]);
 }
 
 /** How long the bench waits for the next change before it saves. */

@@ -1,6 +1,6 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { sayProblem } from '../api';
 import { SidePanel } from '../look';
 import { Chart, FiguresTable, type NoteSpot, useChartReading, useDrawing } from '../plot';
@@ -34,7 +34,7 @@ export const ChartSheet = memo(function ChartSheet({
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
-  const lit = reading?.series.find(({ id }) => id === highlight);
+  const lit = reading && linesOf(reading).find(({ id }) => id === highlight);
   return (
     <article
       className="sheet chart-sheet"
@@ -71,7 +71,7 @@ export const ChartSheet = memo(function ChartSheet({
         </p>
       ))}
       <div ref={room} className="chart-room">
-        {reading && reading.periods.length === 0 && (
+        {reading && reading.positions.length === 0 && (
           <p className="quiet nothing">No figures yet.</p>
         )}
         {reading && (

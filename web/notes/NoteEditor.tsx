@@ -3,7 +3,7 @@ import { DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { type Note, noteColours } from '../../contract';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { api, problemOf, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { Button, shades } from '../look';
@@ -83,7 +83,10 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
                 onChange={(value) => setSeries(value || null)}
                 options={[
                   { value: '', label: 'the date itself' },
-                  ...(reading?.series ?? []).map(({ id, name }) => ({ value: id, label: name })),
+                  ...(reading ? linesOf(reading) : []).map(({ id, name }) => ({
+                    value: id,
+                    label: name,
+                  })),
                 ]}
               />
             </label>

@@ -3,7 +3,7 @@ import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
 import { placeNote } from '../../core/notes';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
 import { Pennant, toastUndo } from '../look';
 
@@ -65,5 +65,5 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
 
 function isAdrift(note: Note, reading: Reading | undefined): boolean {
   const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
-  return !!reading && placeNote(anchor, reading.series, reading.periods).adrift;
+  return !!reading && placeNote(anchor, linesOf(reading), reading.positions).adrift;
 }

@@ -1,11 +1,11 @@
 import './plot.css';
 import { useId, useRef, useState } from 'react';
 import type { Note } from '../../contract';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { Crosshair } from './Crosshair';
-import type { Drawing } from './drawing';
+import type { Drawing, DrawnPanel } from './drawing';
 import { EndLabels } from './EndLabels';
-import { dayAt, periodAt } from './geometry';
+import { dayAt, type Geometry, periodAt, plotBottom } from './geometry';
 import { seriesAt } from './seriesAt';
 import { usePlotly } from './usePlot';
 
@@ -31,6 +31,8 @@ interface ChartProps {
 /** What the reader points at. */
 interface Pointed {
   period: number;
+  /** the panel it is in, by its place */
+  panel: number;
   /** a note written here stands on this day */
   day: number;
   /** the series under the pointer */
@@ -58,22 +60,27 @@ export function Chart(props: ChartProps) {
     if (!box || !drawing) return null;
     const x = event.clientX - box.left;
     const y = event.clientY - box.top;
-    const { left, right, width } = drawing.geometry;
-    if (x < left - 4 || x > width - right + 4) return null;
-    const day = dayAt(drawing.geometry, x);
-    const period = periodAt(reading, day);
-    const series = seriesAt(reading, drawing.geometry, period, x, y);
+    const panel = panelAt(drawing.panels, x, y);
+    const placed = drawing.panels[panel];
+    if (!placed) return null;
+    const at = dayAt(placed.geometry, x);
+    const period = periodAt(reading, at);
+    const series = seriesAt(reading, placed, period, x, y);
     // Pointing at a point means its period; beside all lines it means the very day.
-    return { period, series, day: series ? middleDay(reading, period) : Math.floor(day) };
+    const byDay = !series && reading.axis === 'calendar';
+    return { period, panel, series, day: byDay ? Math.floor(at) : middleDay(reading, period) };
   };
   const goTo = (period: number) =>
-    point({ period, day: middleDay(reading, period), series: null, held: false });
+    point({
+      ...{ period, panel: at?.panel ?? 0, day: middleDay(reading, period) },
+      ...{ series: null, held: false },
+    });
   const toggle = (series: string | null) =>
     series && onHighlight(highlight === series ? null : series);
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.target !== event.currentTarget) return;
-    const last = reading.periods.length - 1;
+    const last = reading.positions.length - 1;
     const here = at?.period ?? (event.key === 'ArrowLeft' ? last + 1 : -1);
     const steps: Record<string, number> = {
       ArrowLeft: here - 1,
@@ -82,7 +89,7 @@ export function Chart(props: ChartProps) {
       End: last,
     };
     const step = steps[event.key];
-    const ids = reading.series.map(({ id }) => id);
+    const ids = linesOf(reading).map(({ id }) => id);
     if (step !== undefined) goTo(Math.max(0, Math.min(last, step)));
     else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       const now = highlight === null ? -1 : ids.indexOf(highlight);
@@ -91,7 +98,12 @@ export function Chart(props: ChartProps) {
     } else if (event.key === 'Escape') {
       point(null);
       onHighlight(null);
-    } else if ((event.key === 'Enter' || event.key === 'n') && at && onWriteNote) {
+    } else if (
+      (event.key === 'Enter' || event.key === 'n') &&
+      at &&
+      onWriteNote &&
+      reading.axis === 'calendar'
+    ) {
       onWriteNote({ day: at.day, series: highlight });
     } else return;
     event.preventDefault();
@@ -109,7 +121,7 @@ export function Chart(props: ChartProps) {
       onPointerMove={(event) => {
         if (at?.held) return;
         const next = pointed(event);
-        if (next?.period !== at?.period || next?.series !== at?.series)
+        if (next?.period !== at?.period || next?.series !== at?.series || next?.panel !== at?.panel)
           point(next && { ...next, held: false });
       }}
       onPointerLeave={() => !at?.held && point(null)}
@@ -135,16 +147,20 @@ export function Chart(props: ChartProps) {
             onToggle={toggle}
             onOpenNote={onOpenNote}
           />
-          {at && reading.periods[at.period] && (
+          {at && reading.positions[at.period] && (
             <Crosshair
               reading={reading}
-              geometry={drawing.geometry}
+              drawing={drawing}
+              panel={at.panel}
               period={at.period}
               highlight={highlight}
               nearest={at.series}
               held={at.held}
               onWriteNote={
-                onWriteNote && (() => onWriteNote({ day: at.day, series: at.series ?? highlight }))
+                // A note stands on a day of the calendar.
+                onWriteNote && reading.axis === 'calendar'
+                  ? () => onWriteNote({ day: at.day, series: at.series ?? highlight })
+                  : undefined
               }
             />
           )}
@@ -154,8 +170,21 @@ export function Chart(props: ChartProps) {
   );
 }
 
+/** The panel at a point of the picture; -1 beside all of them. */
+function panelAt(panels: readonly DrawnPanel[], x: number, y: number): number {
+  const apart = ({ width, left, right, ...geometry }: Geometry) => {
+    const across = Math.max(left - 4 - x, x - (width - right + 4), 0);
+    const bottom = plotBottom({ width, left, right, ...geometry });
+    const down = Math.max(geometry.top - y, y - bottom, 0);
+    return across > 0 ? Infinity : down;
+  };
+  const distances = panels.map(({ geometry }) => apart(geometry));
+  const least = Math.min(...distances);
+  return least === Infinity ? -1 : distances.indexOf(least);
+}
+
 /** The middle day of a period, where its figures stand. */
-function middleDay({ periods }: Reading, place: number): number {
-  const period = periods[place];
+function middleDay({ positions }: Reading, place: number): number {
+  const period = positions[place];
   return period ? Math.floor((period.start + period.next - 1) / 2) : 0;
 }

@@ -11,6 +11,8 @@ interface CompactReadOutProps {
   /** the series that have a figure there */
   valued: readonly ReadSeries[];
   highlight: string | null;
+  /** the date is said here; of several panels in one only */
+  dated: boolean;
   /** missing unless the date is held and notes may be written */
   onWriteNote?: () => void;
 }
@@ -23,8 +25,8 @@ const dateWidth = 168;
  * date on the tape. The names at the ends of the lines stay free.
  */
 export function CompactReadOut(props: CompactReadOutProps) {
-  const { reading, geometry, period, valued, highlight, onWriteNote } = props;
-  const here = reading.periods[period];
+  const { reading, geometry, period, valued, highlight, dated, onWriteNote } = props;
+  const here = reading.positions[period];
   if (!here) return null;
   const x = toX(geometry, here.middle);
   const { left, right, width, top, bottom } = geometry;
@@ -56,26 +58,28 @@ export function CompactReadOut(props: CompactReadOutProps) {
           {writeFigure(series.figures[period] ?? 0, reading.format)}
         </span>
       ))}
-      <div
-        className="date-chip"
-        style={{
-          top: plotBottom + 3,
-          left: Math.max(0, Math.min(x - dateWidth / 2, width - dateWidth)),
-          width: dateWidth,
-        }}
-      >
-        <strong>
-          {here.label}
-          {here.open && ', not complete yet'}
-        </strong>
-        {onWriteNote ? (
-          <button type="button" className="act" onClick={onWriteNote}>
-            Write a note here
-          </button>
-        ) : (
-          difference && <span>{difference}</span>
-        )}
-      </div>
+      {dated && (
+        <div
+          className="date-chip"
+          style={{
+            top: plotBottom + 3,
+            left: Math.max(0, Math.min(x - dateWidth / 2, width - dateWidth)),
+            width: dateWidth,
+          }}
+        >
+          <strong>
+            {here.label}
+            {here.open && ', not complete yet'}
+          </strong>
+          {onWriteNote ? (
+            <button type="button" className="act" onClick={onWriteNote}>
+              Write a note here
+            </button>
+          ) : (
+            difference && <span>{difference}</span>
+          )}
+        </div>
+      )}
     </div>
   );
 }

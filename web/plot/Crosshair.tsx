@@ -1,13 +1,16 @@
 import { writeFigure, writeWhole } from '../../core/labels';
-import type { Reading, ReadSeries } from '../../core/reading';
+import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { page, shades, StrokeSample } from '../look';
 import { colourAt, sayDifference, sayOff } from './atPeriod';
 import { CompactReadOut } from './CompactReadOut';
-import { type Geometry, toX, toY } from './geometry';
+import type { Drawing, DrawnPanel } from './drawing';
+import { plotBottom, toX, toY } from './geometry';
 
 interface CrosshairProps {
   reading: Reading;
-  geometry: Geometry;
+  drawing: Drawing;
+  /** the panel pointed at, by its place */
+  panel: number;
   period: number;
   highlight: string | null;
   /** the series under the pointer */
@@ -18,100 +21,144 @@ interface CrosshairProps {
 }
 
 const cardWidth = 236;
-/** In narrower charts the card would cover what it speaks of. */
-const compactBelow = 640;
 const mostRows = 12;
 
-/** The line at a period, a dot on each series, and all values there: in a card, where there is room. */
-export function Crosshair({
-  reading,
-  geometry,
-  period,
-  highlight,
-  nearest,
-  held,
-  onWriteNote,
-}: CrosshairProps) {
-  const here = reading.periods[period];
-  if (!here) return null;
-  const x = toX(geometry, here.middle);
-  const { height, top, bottom } = geometry;
-  const valued = reading.series
-    .filter(({ figures }) => figures[period] !== null)
-    .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0));
-  const missing = reading.series.filter(({ figures }) => figures[period] === null);
-  const compact = geometry.width < compactBelow;
-  const toLeft = x + 14 + cardWidth > geometry.width;
+/**
+ * The line at a period through all panels, a dot on each series, and all values there: in a card,
+ * where there is room.
+ */
+export function Crosshair(props: CrosshairProps) {
+  const { reading, drawing, period, highlight, nearest, held, onWriteNote } = props;
+  const here = reading.positions[period];
+  const pointed = drawing.panels[props.panel] ?? drawing.panels[0];
+  if (!here || !pointed) return null;
+  const { width, height } = pointed.geometry;
+  const { compact } = drawing;
+  const x = toX(pointed.geometry, here.middle);
+  const toLeft = x + 14 + cardWidth > width;
   return (
     <>
-      <svg className="crosshair" width={geometry.width} height={height} aria-hidden="true">
-        <line
-          x1={x}
-          x2={x}
-          y1={top}
-          y2={height - bottom}
-          stroke={page.ink}
-          strokeWidth={held ? 1.4 : 1}
-          strokeDasharray={held ? undefined : '3 3'}
-        />
-        {valued.map((series) => (
-          <circle
-            key={series.id}
-            cx={x}
-            cy={toY(geometry, series.figures[period] ?? 0)}
-            r={series.id === highlight || series.id === nearest ? 5 : 3.5}
-            fill={page.sheet}
-            stroke={shades[colourAt(series, here.middle)]}
-            strokeWidth={2}
+      <svg className="crosshair" width={width} height={height} aria-hidden="true">
+        {drawing.panels.map((placed) => (
+          <PanelLine
+            key={placed.number}
+            {...{ reading, placed, period, highlight, nearest, held }}
           />
         ))}
       </svg>
-      {compact && (
-        <CompactReadOut
-          reading={reading}
-          geometry={geometry}
-          period={period}
-          valued={valued}
-          highlight={highlight}
-          onWriteNote={held ? onWriteNote : undefined}
-        />
-      )}
-      <div
-        className={compact ? 'visually-hidden' : `crosshair-card${held ? ' held' : ''}`}
-        style={{ left: toLeft ? Math.max(0, x - 14 - cardWidth) : x + 14, width: cardWidth, top }}
-        role="status"
-      >
-        <p className="crosshair-head">
-          <strong>{here.label}</strong>
-          {here.open && <span className="quiet"> not complete yet</span>}
-        </p>
-        {valued.slice(0, mostRows).map((series) => (
-          <ValueRow
-            key={series.id}
-            series={series}
+      {compact &&
+        drawing.panels.map((placed) => (
+          <CompactReadOut
+            key={placed.number}
             reading={reading}
+            geometry={placed.geometry}
             period={period}
-            strong={series.id === highlight || series.id === nearest}
+            valued={valuedAt(placed.panel.series, period)}
+            highlight={highlight}
+            dated={placed === pointed}
+            onWriteNote={held && placed === pointed ? onWriteNote : undefined}
           />
         ))}
-        {valued.length > mostRows && (
-          <p className="quiet small">and {valued.length - mostRows} more</p>
-        )}
-        {missing.length > 0 && (
-          <p className="quiet small">
-            No figure:{' '}
-            {missing
-              .map(({ name }) => name)
-              .slice(0, 6)
-              .join(', ')}
-          </p>
-        )}
+      <div
+        className={compact ? 'visually-hidden' : `crosshair-card${held ? ' held' : ''}`}
+        style={{
+          left: toLeft ? Math.max(0, x - 14 - cardWidth) : x + 14,
+          width: cardWidth,
+          top: pointed.geometry.top,
+        }}
+        role="status"
+      >
+        <Card {...{ reading, period, highlight, nearest }} />
         {held && onWriteNote && !compact && (
           <button type="button" className="act" onClick={onWriteNote}>
             Write a note here
           </button>
         )}
       </div>
+    </>
+  );
+}
+
+/** The series that have a figure at a position, the greatest first. */
+const valuedAt = (series: readonly ReadSeries[], period: number) =>
+  series
+    .filter(({ figures }) => (figures[period] ?? null) !== null)
+    .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0));
+
+interface PanelLineProps extends Pick<CrosshairProps, 'reading' | 'period' | 'highlight'> {
+  placed: DrawnPanel;
+  nearest: string | null;
+  held: boolean;
+}
+
+function PanelLine({ reading, placed, period, highlight, nearest, held }: PanelLineProps) {
+  const { geometry, panel } = placed;
+  const middle = reading.positions[period]?.middle ?? 0;
+  const x = toX(geometry, middle);
+  return (
+    <>
+      <line
+        x1={x}
+        x2={x}
+        y1={geometry.top}
+        y2={plotBottom(geometry)}
+        stroke={page.ink}
+        strokeWidth={held ? 1.4 : 1}
+        strokeDasharray={held ? undefined : '3 3'}
+      />
+      {valuedAt(panel.series, period).map((series) => (
+        <circle
+          key={series.id}
+          cx={x}
+          cy={toY(geometry, series.figures[period] ?? 0)}
+          r={series.id === highlight || series.id === nearest ? 5 : 3.5}
+          fill={page.sheet}
+          stroke={shades[colourAt(series, middle)]}
+          strokeWidth={2}
+        />
+      ))}
+    </>
+  );
+}
+
+/** What the read-out says: the period, and every line's value there. */
+function Card({
+  reading,
+  period,
+  highlight,
+  nearest,
+}: Pick<CrosshairProps, 'reading' | 'period' | 'highlight' | 'nearest'>) {
+  const here = reading.positions[period];
+  const lines = linesOf(reading);
+  const valued = valuedAt(lines, period);
+  const missing = lines.filter(({ figures }) => (figures[period] ?? null) === null);
+  return (
+    <>
+      <p className="crosshair-head">
+        <strong>{here?.label}</strong>
+        {here?.open && <span className="quiet"> not complete yet</span>}
+      </p>
+      {valued.slice(0, mostRows).map((series) => (
+        <ValueRow
+          key={series.id}
+          series={series}
+          reading={reading}
+          period={period}
+          strong={series.id === highlight || series.id === nearest}
+        />
+      ))}
+      {valued.length > mostRows && (
+        <p className="quiet small">and {valued.length - mostRows} more</p>
+      )}
+      {missing.length > 0 && (
+        <p className="quiet small">
+          No figure:{' '}
+          {missing
+            .map(({ name }) => name)
+            .slice(0, 6)
+            .join(', ')}
+        </p>
+      )}
     </>
   );
 }
@@ -127,7 +174,7 @@ function ValueRow({ series, reading, period, strong }: ValueRowProps) {
   const figure = series.figures[period] ?? 0;
   const difference = sayDifference(series, reading, period);
   const judgement = series.comparison?.judgements[period];
-  const colour = colourAt(series, reading.periods[period]?.middle ?? 0);
+  const colour = colourAt(series, reading.positions[period]?.middle ?? 0);
   return (
     <div className={strong ? 'crosshair-row strong' : 'crosshair-row'}>
       <StrokeSample stroke={{ ...series.stroke, colour }} />

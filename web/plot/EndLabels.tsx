@@ -1,5 +1,5 @@
 import type { Note } from '../../contract';
-import type { Drawing } from './drawing';
+import type { Drawing, DrawnPanel } from './drawing';
 import { toX } from './geometry';
 import { flownRow } from './pennants';
 
@@ -10,19 +10,38 @@ interface EndLabelsProps {
   onOpenNote?: (note: Note) => void;
 }
 
-/** What can be pressed on a chart: the names at the ends of the lines, and the pennants. */
-export function EndLabels({ drawing, highlight, onToggle, onOpenNote }: EndLabelsProps) {
-  const { geometry, endLabels, flown } = drawing;
+/** What is written over a chart: the titles of panels, names at the ends of lines, and pennants. */
+export function EndLabels({ drawing, ...props }: EndLabelsProps) {
+  return drawing.panels.map((placed) => (
+    <PanelLabels key={placed.number} placed={placed} {...props} />
+  ));
+}
+
+interface PanelLabelsProps extends Omit<EndLabelsProps, 'drawing'> {
+  placed: DrawnPanel;
+}
+
+function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsProps) {
+  const { geometry, endLabels, flown, panel } = placed;
   return (
     <>
-      {endLabels.map(({ series, text, colour, top, height, strong }) => {
+      {panel.title && (
+        <p
+          className="panel-title"
+          style={{
+            left: geometry.left,
+            width: geometry.width - geometry.left - geometry.right,
+            top: geometry.top - 34,
+          }}
+          title={panel.title}
+        >
+          {panel.title}
+        </p>
+      )}
+      {endLabels.map(({ series, text, colour, left, width, top, height, strong, before }) => {
         const style = {
-          top,
-          height,
-          lineHeight: `${height}px`,
-          left: geometry.width - geometry.right + 8,
-          width: geometry.right - 10,
-          color: colour,
+          ...{ top, height, lineHeight: `${height}px`, left, width, color: colour },
+          textAlign: before ? ('right' as const) : undefined,
         };
         const className = strong ? 'end-label strong' : 'end-label';
         return series === null ? (
@@ -31,7 +50,7 @@ export function EndLabels({ drawing, highlight, onToggle, onOpenNote }: EndLabel
           </span>
         ) : (
           <button
-            key={series}
+            key={`${series} ${before}`}
             type="button"
             className={className}
             style={style}

@@ -32,20 +32,20 @@ export const FiguresStrip = memo(function FiguresStrip({
   pointed,
 }: FiguresStripProps) {
   const rows = figureRows(reading, 'narrow');
-  const span = (reading.periods.at(-1)?.next ?? 1) - (reading.periods[0]?.start ?? 0);
-  const first = reading.periods[0]?.start ?? 0;
+  const span = (reading.positions.at(-1)?.next ?? 1) - (reading.positions[0]?.start ?? 0);
+  const first = reading.positions[0]?.start ?? 0;
   const widest = Math.max(
     ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, usualSize, 450))),
   );
   const fitting = (usualSize * (columnWidth - gap)) / (widest * narrowness);
   const fontSize = Math.max(smallestSize, Math.min(usualSize, fitting));
-  const column = (1 / reading.periods.length) * 100;
+  const column = (1 / reading.positions.length) * 100;
   return (
     <table className="strip narrow" aria-label={`Figures of ${reading.title}`} style={{ fontSize }}>
       <thead className="visually-hidden">
         <tr>
           <th scope="col">Figures</th>
-          {reading.periods.map(({ label, start }) => (
+          {reading.positions.map(({ label, start }) => (
             <th key={start} scope="col">
               {label}
             </th>
@@ -59,7 +59,7 @@ export const FiguresStrip = memo(function FiguresStrip({
               {row.name}
             </th>
             {row.cells.map(({ text, full, judgement }, place) => {
-              const { middle = 0, start = 0, open = false } = reading.periods[place] ?? {};
+              const { middle = 0, start = 0, open = false } = reading.positions[place] ?? {};
               const shown = row.kind === 'difference' || row.kind === 'rule' ? judgement : null;
               return (
                 <td

@@ -13,7 +13,7 @@ export function FiguresTable({ reading, height }: { reading: Reading; height?: n
   const [all, setAll] = useState(false);
   const rows = figureRows(reading, 'wide');
   const unit = suffixWords[reading.format.suffix];
-  const periods = reading.periods.map((period, place) => ({ ...period, place })).reverse();
+  const periods = reading.positions.map((period, place) => ({ ...period, place })).reverse();
   const shown = all ? periods : periods.slice(0, mostAtFirst);
   return (
     <>

@@ -1,18 +1,12 @@
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import {
-  type ChartDefinition,
-  draftChart,
-  draftSeries,
-  seriesFrame,
-  withMark,
-} from '../../core/chart';
-import type { Frame } from '../../core/frame';
+import { chartFrames, draftChart, draftSeries, withMark } from '../../core/chart';
+import { testFrame } from '../../core/testing';
 import { type Reading, readChart } from '../../core/reading';
-import { drawChart } from './drawing';
+import { drawChart, type DrawnPanel } from './drawing';
 import { toX, toY } from './geometry';
 import { seriesAt } from './seriesAt';
-import { layTape } from './tape';
+import { layTape } from './axes/tape';
 
 const day = (text: string) => parseDay(text) as number;
 const measure = (text: string, size: number) => text.length * size * 0.55;
@@ -27,26 +21,15 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
   };
   const drafted = draftChart(source);
   const plan = { ...draftSeries({ ...source, id: 2 }, 'budget', 'budget'), name: 'Budget' };
-  const chart: ChartDefinition = withMark(
-    { ...drafted, series: [...drafted.series, plan] },
-    'series',
-    {
-      against: 'budget',
-      good: 'atLeast',
-    },
-  );
-  const periods = actual.map((_, place) => day(`2026-${String(place + 1).padStart(2, '0')}-01`));
-  const frame = (values: (number | null)[]): Frame => ({
-    ...{ periods, keys: [''], values: [values], exact: true, completeTo: day('2026-12-31') },
-    ...{ recordedGrain: 'month' },
+  const chart = withMark({ ...drafted, series: [...drafted.series, plan] }, 'series', {
+    ...{ against: 'budget', good: 'atLeast' },
   });
-  const frames = Object.fromEntries(
-    chart.series.map((series, place) => [
-      series.id,
-      seriesFrame(chart, series, frame(place === 0 ? actual : budget)),
-    ]),
-  );
-  return readChart(chart, frames, { today: day('2027-01-05') });
+  const periods = actual.map((_, place) => day(`2026-${String(place + 1).padStart(2, '0')}-01`));
+  const frame = (values: (number | null)[]) =>
+    testFrame({ periods, values: [values], completeTo: day('2026-12-31') });
+  const today = day('2027-01-05');
+  const aggregated = { series: frame(actual), budget: frame(budget) };
+  return readChart(chart, chartFrames(chart, aggregated, today).frames, { today });
 }
 
 const reading = read([10, 14, null, 20, 8, 12], [12, 12, 12, 12, 12, 12]);
@@ -87,11 +70,8 @@ it('greys all others while one series is highlighted, and keeps its colours', ()
 });
 
 it('keeps labels apart and inside, whatever they name', () => {
-  const { endLabels, geometry, layout } = drawChart(reading, {
-    ...options,
-    width: 420,
-    height: 260,
-  });
+  const { panels, layout } = drawChart(reading, { ...options, width: 420, height: 260 });
+  const [{ endLabels, geometry }] = panels as [DrawnPanel];
   const tops = endLabels.map(({ top }) => top).sort((a, b) => a - b);
   tops
     .slice(1)
@@ -110,7 +90,7 @@ it('flies pennants that stand near each other in rows of their own, also where t
     note(2, '2026-03-12', null),
     note(3, '2026-06-28', null),
   ];
-  const { flown } = drawChart(reading, { ...options, notes });
+  const [{ flown }] = drawChart(reading, { ...options, notes }).panels as [DrawnPanel];
   expect(flown.map(({ note: each, level, turned }) => [each?.number, level, turned])).toEqual([
     [1, 0, false],
     [2, 1, false],
@@ -119,11 +99,12 @@ it('flies pennants that stand near each other in rows of their own, also where t
 });
 
 it('finds the series under the pointer, and none away from all', () => {
-  const { geometry } = drawChart(reading, options);
-  const x = toX(geometry, reading.periods[3]?.middle ?? 0);
-  expect(seriesAt(reading, geometry, 3, x, toY(geometry, 20) + 3)).toBe('series');
-  expect(seriesAt(reading, geometry, 3, x, toY(geometry, 12) - 3)).toBe('budget');
-  expect(seriesAt(reading, geometry, 3, x, toY(geometry, 16))).toBeNull();
+  const [placed] = drawChart(reading, options).panels as [DrawnPanel];
+  const { geometry } = placed;
+  const x = toX(geometry, reading.positions[3]?.middle ?? 0);
+  expect(seriesAt(reading, placed, 3, x, toY(geometry, 20) + 3)).toBe('series');
+  expect(seriesAt(reading, placed, 3, x, toY(geometry, 12) - 3)).toBe('budget');
+  expect(seriesAt(reading, placed, 3, x, toY(geometry, 16))).toBeNull();
 });
 
 it.each([

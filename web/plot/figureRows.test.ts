@@ -16,7 +16,10 @@ const comparison: Comparison = {
 const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   ...{
     id,
-    definitionId: id,
+    seriesId: id,
+    seriesName: id,
+    ...{ drawn: figures, open: [], absent: [], joins: null, handsOver: null, age: null },
+    ...{ split: false, plan: false, others: false, word: 0, points: false, filled: false },
     key: '',
     name: id,
     role: 'actual',
@@ -32,16 +35,22 @@ const rule = (id: string, name: string) => ({
   ...{ caught: 2, judged: 2, warning: '' },
 });
 const reading: Reading = {
-  ...{ title: 'Fares', grain: 'month', today: 0, yardsticks: [], standouts: [], remarks: [] },
-  ...{ described: '', standing: '', summary: '', axis: { from: 0, to: 1e6, step: 2e5 } },
-  periods: [0, 31, 59].map((start) => ({
+  ...{ title: 'Fares', grain: 'month', today: 0, axis: 'calendar', shape: 'row', remarks: [] },
+  ...{ described: '', standing: '', summary: '' },
+  positions: [0, 31, 59].map((start) => ({
     start,
     next: start + 28,
     middle: start + 14,
     open: false,
     label: formatDay(start),
   })),
-  series: [series('Fares', { comparison }), series('budget', { role: 'budget' })],
+  panels: [
+    {
+      ...{ key: '', title: '', yardsticks: [], standouts: [] },
+      axis: { from: 0, to: 1e6, step: 2e5 },
+      series: [series('Fares', { comparison }), series('budget', { role: 'budget' })],
+    },
+  ],
   rules: [rule('r1', 'Under Budget'), rule('r2', 'On or over Budget')],
   format: { divisor: 1e6, suffix: 'm', decimals: 2 },
 };
@@ -77,7 +86,10 @@ it('says in full what a cell shortens', () => {
 it('names whose difference it is when several series are compared', () => {
   const both = {
     ...reading,
-    series: [series('North', { comparison }), series('South', { comparison })],
+    panels: reading.panels.map((panel) => ({
+      ...panel,
+      series: [series('North', { comparison }), series('South', { comparison })],
+    })),
   };
   expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([
     ...['North', 'Budget', 'Diff. of North', 'Running of North', 'Rule of North'],

@@ -1,5 +1,5 @@
 import { type FigureFormat, writeDifference, writeNumber, writeWhole } from '../../core/labels';
-import type { Reading, ReadSeries } from '../../core/reading';
+import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 
 /** One cell of the figures: as written, in full, and whether it is off or on the mark. */
 export interface FigureCell {
@@ -24,18 +24,25 @@ const none: FigureCell = { text: '', full: '', judgement: null };
  * @param room where there is room, small differences are written with one more digit
  */
 export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow[] {
-  const marks = new Set(reading.series.map(({ comparison }) => comparison?.markId));
-  return reading.series
+  const lines = linesOf(reading);
+  const marks = new Set(lines.map(({ comparison }) => comparison?.markId));
+  return lines
     .filter(({ id }) => !marks.has(id))
     .flatMap((series) => {
       const own: FigureRow = {
         key: series.id,
-        name: series.name,
+        name: nameOf(series, lines),
         kind: 'figure',
         cells: figures(reading, series.figures),
       };
       return [own, ...comparisonRows(reading, series, room)];
     });
+}
+
+/** A line by its name, and by its series too where several series have a line of that name. */
+export function nameOf(line: ReadSeries, lines: readonly ReadSeries[]): string {
+  const alike = lines.some((each) => each !== line && each.name === line.name);
+  return alike ? `${line.name}, ${line.seriesName}` : line.name;
 }
 
 /** A difference that is not zero is not written as zero, if one more digit can help it. */
@@ -59,7 +66,7 @@ function comparisonRows(
   room: 'narrow' | 'wide',
 ): FigureRow[] {
   if (!comparison) return [];
-  const several = reading.series.filter((each) => each.comparison).length > 1;
+  const several = linesOf(reading).filter((each) => each.comparison).length > 1;
   const of = several ? ` of ${name}` : '';
   const format = room === 'wide' ? finerIfNeeded(reading, comparison.differences) : reading.format;
   const signed = (values: readonly (number | null)[]): FigureCell[] =>

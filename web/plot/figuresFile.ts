@@ -1,16 +1,20 @@
 import { periodKey } from '../../core/calendar';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
+import { nameOf } from './figureRows';
 
 /** The figures behind a chart as plain cells: exact, whatever is written on the screen. */
 export type FigureCells = (string | number | null)[][];
 
 /** The figures as a table with a head: periods by series, each with what it is held against. */
 export function figureCells(reading: Reading): FigureCells {
-  const marks = new Set(reading.series.map(({ comparison }) => comparison?.markId));
-  const several = reading.series.filter(({ comparison }) => comparison).length > 1;
-  const columns = reading.series
+  const lines = linesOf(reading);
+  const marks = new Set(lines.map(({ comparison }) => comparison?.markId));
+  const several = lines.filter(({ comparison }) => comparison).length > 1;
+  const columns = lines
     .filter(({ id }) => !marks.has(id))
-    .flatMap(({ name, figures, comparison }) => {
+    .flatMap((line) => {
+      const { figures, comparison } = line;
+      const name = nameOf(line, lines);
       const of = several ? ` of ${name}` : '';
       if (!comparison) return [{ name, cells: figures as FigureCells[number] }];
       const { markName, differences, running, caughtBy } = comparison;
@@ -27,8 +31,8 @@ export function figureCells(reading: Reading): FigureCells {
     });
   return [
     ['Period', ...columns.map(({ name }) => name)],
-    ...reading.periods.map(({ start }, place) => [
-      periodKey(start, reading.grain),
+    ...reading.positions.map(({ start, label }, place) => [
+      reading.axis === 'calendar' ? periodKey(start, reading.grain) : label,
       ...columns.map(({ cells }) => cells[place] ?? null),
     ]),
   ];

@@ -23,9 +23,9 @@ it('finds the period of a day as a look at each of them does', () => {
   fc.assert(
     fc.property(lengths, fc.integer({ min: -50, max: 2100 }), (days, day) => {
       let next = 0;
-      const periods = days.map((length) => ({ next: (next += length) }));
-      const each = periods.findIndex((period) => day < period.next);
-      expect(periodAt({ periods: periods as Reading['periods'] }, day)).toBe(
+      const positions = days.map((length) => ({ next: (next += length) }));
+      const each = positions.findIndex((period) => day < period.next);
+      expect(periodAt({ positions: positions as Reading['positions'] }, day)).toBe(
         each < 0 ? days.length - 1 : each,
       );
     }),

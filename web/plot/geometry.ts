@@ -29,13 +29,19 @@ export function dayAt({ width, left, right, xFrom, xTo }: Geometry, x: number): 
   return xFrom + ((x - left) / (width - left - right)) * (xTo - xFrom);
 }
 
+/** How wide the plot is, in pixels. */
+export const plotWidth = ({ width, left, right }: Geometry) => width - left - right;
+
+/** The pixel row at which the plot ends. */
+export const plotBottom = ({ height, bottom }: Geometry) => height - bottom;
+
 /** The place of the period that contains a day; the nearest one outside the axis. */
-export function periodAt({ periods }: Pick<Reading, 'periods'>, day: number): number {
+export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number): number {
   let from = 0;
-  let to = periods.length - 1;
+  let to = positions.length - 1;
   while (from < to) {
     const middle = (from + to) >> 1;
-    if (day < (periods[middle]?.next ?? Infinity)) to = middle;
+    if (day < (positions[middle]?.next ?? Infinity)) to = middle;
     else from = middle + 1;
   }
   return to;

@@ -2,9 +2,11 @@ import type { Annotations, Shape } from 'plotly.js';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { placeNote } from '../../core/notes';
-import type { Reading } from '../../core/reading';
+import type { Reading, ReadPanel } from '../../core/reading';
 import { page, shades } from '../look';
 import { type Geometry, toX } from './geometry';
+import type { PlacedPanel } from './panels';
+import { axisOf } from './scales';
 import type { Box } from './standouts';
 
 /** What stands in the rows above the plot: pennants, and the word at the today line. */
@@ -23,11 +25,28 @@ export const flownRow = 18;
 const pennantWidth = 24;
 const todayWidth = 34;
 
+/** The notes that fly over a panel: those of its lines, and over the first one those of none. */
+export function notesOfPanel(
+  notes: readonly Note[],
+  { panels }: Reading,
+  panel: ReadPanel,
+): readonly Note[] {
+  if (panels.length === 1) return notes;
+  const home = (note: Note) =>
+    panels.find(({ series }) => series.some(({ id }) => id === note.series)) ?? panels[0];
+  return notes.filter((note) => home(note) === panel);
+}
+
 /** The days that have something above the plot, those not shown left out. */
-function standing(reading: Reading, notes: readonly Note[]): Omit<Flown, 'level' | 'turned'>[] {
-  const first = reading.periods[0]?.start ?? 0;
-  const next = reading.periods.at(-1)?.next ?? 0;
-  const today = reading.yardsticks.flatMap((each) =>
+function standing(
+  { axis, positions }: Reading,
+  { yardsticks }: ReadPanel,
+  notes: readonly Note[],
+): Omit<Flown, 'level' | 'turned'>[] {
+  if (axis !== 'calendar') return [];
+  const first = positions[0]?.start ?? 0;
+  const next = positions.at(-1)?.next ?? 0;
+  const today = yardsticks.flatMap((each) =>
     each.kind === 'today' && each.shown ? [{ kind: 'today' as const, day: each.day + 0.5 }] : [],
   );
   const flown = notes.flatMap((note) => {
@@ -39,15 +58,21 @@ function standing(reading: Reading, notes: readonly Note[]): Omit<Flown, 'level'
   return [...today, ...flown.sort((a, b) => a.day - b.day)];
 }
 
-/** Gives each its row, so that none covers another. */
+/**
+ * Gives each its row, so that none covers another.
+ * @param worded the word at the today line stands here
+ */
 export function flyPennants(
   reading: Reading,
+  { panel, geometry: across }: PlacedPanel,
   notes: readonly Note[],
-  across: Pick<Geometry, 'width' | 'left' | 'right' | 'xFrom' | 'xTo'>,
+  worded: boolean,
 ): Flown[] {
   const taken: { from: number; to: number; level: number }[] = [];
-  return standing(reading, notes).map((each) => {
-    const x = toX({ ...across, height: 0, top: 0, bottom: 0, yFrom: 0, yTo: 1 }, each.day);
+  return standing(reading, panel, notes).map((each) => {
+    const x = toX(across, each.day);
+    // In every panel stands the line; the word is said once.
+    if (each.kind === 'today' && !worded) return { ...each, level: -1, turned: false };
     const turned = each.kind === 'note' && x + pennantWidth > across.width - across.right;
     const from = each.kind === 'today' ? x - todayWidth / 2 : turned ? x - pennantWidth : x;
     const to = from + (each.kind === 'today' ? todayWidth : pennantWidth);
@@ -77,36 +102,42 @@ export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
 }
 
 /** The stems down into the plot, and the pennants above it. */
-export function pennantShapes(flown: readonly Flown[], reading: Reading): Partial<Shape>[] {
-  return flown.flatMap(({ kind, day, level, turned, note }) => {
+export function pennantShapes(
+  reading: Reading,
+  placed: PlacedPanel & { flown: Flown[] },
+): Partial<Shape>[] {
+  const { axis } = placed.panel;
+  const { x, y, yDomain } = axisOf(placed);
+  return placed.flown.flatMap(({ kind, day, level, turned, note }) => {
     const line = { color: page.ink, width: kind === 'today' ? 1.4 : 1 };
     const above = (path: string, fillcolor: string, width: number): Partial<Shape> => ({
       type: 'path',
       path,
-      xref: 'x',
+      xref: x,
       xsizemode: 'pixel',
       xanchor: day,
-      yref: 'paper',
+      yref: yDomain,
       ysizemode: 'pixel',
       yanchor: 1,
       fillcolor,
       line: { color: page.ink, width },
     });
-    const foot = kind === 'today' || !note ? reading.axis.from : footOf(note, reading);
+    const foot = kind === 'today' || !note ? axis.from : footOf(note, reading, placed.panel);
     const stem = {
       type: 'line',
-      xref: 'x',
-      yref: 'y',
+      xref: x,
+      yref: y,
       x0: day,
       x1: day,
       y0: foot,
-      y1: reading.axis.to,
+      y1: axis.to,
       line,
     } as const;
     const base = level * flownRow;
+    if (level < 0) return [stem];
     if (kind === 'today' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
     const side = turned ? -1 : 1;
-    const reach = (x: number) => x * side;
+    const reach = (along: number) => along * side;
     const flag = `M0,${base + 3}L${reach(23)},${base + 3}L${reach(19)},${base + 9}L${reach(23)},${base + 15}L0,${base + 15}Z`;
     return [
       stem,
@@ -117,19 +148,21 @@ export function pennantShapes(flown: readonly Flown[], reading: Reading): Partia
 }
 
 /** A note that speaks of a series stands on its figure, if there is one. */
-function footOf(note: Note, reading: Reading): number {
+function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel): number {
   const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
-  return placeNote(anchor, reading.series, reading.periods).figure ?? reading.axis.from;
+  return placeNote(anchor, series, positions).figure ?? axis.from;
 }
 
 /** The numbers in the pennants, and the word over the today line. */
 export function pennantAnnotations(
-  flown: readonly Flown[],
+  placed: PlacedPanel & { flown: Flown[] },
   fontSize: number,
 ): Partial<Annotations>[] {
-  return flown.map(({ kind, day, level, turned, note }) => ({
-    xref: 'x',
-    yref: 'paper',
+  const { x, yDomain } = axisOf(placed);
+  const shown = placed.flown.filter(({ level }) => level >= 0);
+  return shown.map(({ kind, day, level, turned, note }) => ({
+    xref: x,
+    yref: yDomain,
     x: day,
     y: 1,
     xshift: kind === 'today' ? 0 : turned ? -10 : 10,

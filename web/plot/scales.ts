@@ -1,8 +1,8 @@
-import type { Annotations, Layout, Shape } from 'plotly.js';
+import type { Layout, Shape } from 'plotly.js';
 import { axisFormat, axisValues, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { page } from '../look';
-import { layTape } from './tape';
+import type { PlacedPanel } from './panels';
 
 /** How large the staff and the tape are drawn, in pixels. */
 export interface ScaleSize {
@@ -13,20 +13,27 @@ export interface ScaleSize {
 export const scaleSize = (compact: boolean): ScaleSize =>
   compact ? { staff: 6, tape: 5, gap: 4 } : { staff: 10, tape: 8, gap: 4 };
 
-type Shapes = Partial<Shape>[];
+/** The names of a panel's axes in the picture, and of the stretch that each takes up. */
+export function axisOf({ number }: Pick<PlacedPanel, 'number'>) {
+  const suffix = number === 1 ? '' : String(number);
+  // The library's types know the first axes only.
+  return {
+    x: `x${suffix}` as 'x',
+    y: `y${suffix}` as 'y',
+    xDomain: `x${suffix} domain` as 'paper',
+    yDomain: `y${suffix} domain` as 'paper',
+  };
+}
 
 /** The value axis as a surveyor's staff: alternating blocks that fall on the axis steps. */
-export function staffShapes({ axis }: Reading, { staff, gap }: ScaleSize): Shapes {
+export function staffShapes(placed: PlacedPanel, { staff, gap }: ScaleSize): Partial<Shape>[] {
+  const { axis } = placed.panel;
+  const { y, xDomain } = axisOf(placed);
   const half = axis.step / 2;
   const count = Math.round((axis.to - axis.from) / half);
   const at = (x0: number, x1: number) => ({
     type: 'rect' as const,
-    xref: 'paper' as const,
-    xsizemode: 'pixel' as const,
-    xanchor: 0,
-    x0,
-    x1,
-    yref: 'y' as const,
+    ...{ xref: xDomain, xsizemode: 'pixel' as const, xanchor: 0, x0, x1, yref: y },
   });
   const middle = -gap - staff / 2;
   const first = Math.round(axis.from / half);
@@ -39,85 +46,46 @@ export function staffShapes({ axis }: Reading, { staff, gap }: ScaleSize): Shape
   }));
   const frame = {
     ...at(-gap - staff, -gap),
-    y0: axis.from,
-    y1: axis.to,
-    line: { color: page.ink, width: 0.8 },
+    ...{ y0: axis.from, y1: axis.to, line: { color: page.ink, width: 0.8 } },
   };
   return [{ ...frame, fillcolor: page.sheet }, ...blocks];
 }
 
-/** The date axis as a measuring tape: blocks that are the periods. */
-export function tapeShapes(reading: Reading, { tape, gap }: ScaleSize, pixels: number): Shapes {
-  const { edges } = tapeOf(reading, pixels);
-  const at = (x0: number, x1: number) => ({
-    type: 'rect' as const,
-    xref: 'x' as const,
-    x0,
-    x1,
-    yref: 'paper' as const,
-    ysizemode: 'pixel' as const,
-    yanchor: 0,
-    y0: -gap,
-    y1: -gap - tape,
-  });
-  const frame = { ...at(edges[0] ?? 0, edges.at(-1) ?? 0), line: { color: page.ink, width: 0.8 } };
-  const blocks = edges
-    .slice(0, -1)
-    .flatMap((edge, block) =>
-      block % 2 === 0
-        ? [{ ...at(edge, edges[block + 1] ?? edge), fillcolor: page.ink, line: { width: 0 } }]
-        : [],
-    );
-  return [{ ...frame, fillcolor: page.sheet }, ...blocks];
-}
-
-function tapeOf({ periods, grain }: Reading, pixels: number) {
-  return layTape(periods[0]?.start ?? 0, periods.at(-1)?.next ?? 1, grain, pixels);
-}
-
-/** The names under the tape: the period, and in bold what it is part of. */
-export function tapeAnnotations(
-  reading: Reading,
-  { tape, gap }: ScaleSize,
-  pixels: number,
-  fontSize: number,
-): Partial<Annotations>[] {
-  const base = {
-    xref: 'x' as const,
-    yref: 'paper' as const,
-    y: 0,
-    yanchor: 'top' as const,
-    showarrow: false,
-  };
-  return tapeOf(reading, pixels).labels.map(({ at, short, of }) => ({
-    ...base,
-    x: at,
-    yshift: -gap - tape - 1,
-    text: of ? `${short}<br><b>${of}</b>` : short,
-    font: { size: fontSize, color: page.second },
-    align: 'center' as const,
-  }));
-}
-
-/** The two axes; their drawn scales are the staff and the tape. */
-export function axes(
-  reading: Reading,
-  { staff, gap }: ScaleSize,
-  fontSize: number,
-): Partial<Layout> {
-  const { axis, format, periods } = reading;
-  const values = axisValues(axis);
+/** The hairline that parts a panel from the one at its left. */
+export function partingShape(placed: PlacedPanel): Partial<Shape> {
+  const { xDomain, yDomain } = axisOf(placed);
   return {
-    xaxis: {
-      range: [periods[0]?.start ?? 0, periods.at(-1)?.next ?? 1],
-      type: 'linear',
-      showgrid: false,
-      zeroline: false,
-      showticklabels: false,
-      fixedrange: true,
+    type: 'line',
+    ...{ xref: xDomain, xsizemode: 'pixel', xanchor: 0, x0: -9, x1: -9 },
+    ...{ yref: yDomain, y0: 0, y1: 1.02, line: { color: page.hairline, width: 1 } },
+  };
+}
+
+/** The two axes of a panel; their drawn scales are the staff and the tape. */
+export function axesOf(
+  reading: Reading,
+  placed: PlacedPanel,
+  { staff, gap }: ScaleSize,
+  { fontSize, staffed }: { fontSize: number; staffed: boolean },
+): Partial<Layout> {
+  const { format } = reading;
+  const { panel, geometry } = placed;
+  const { axis } = panel;
+  const { width, height, left, right, top, bottom } = geometry;
+  const values = axisValues(axis);
+  const { x, y } = axisOf(placed);
+  return {
+    [x.replace('x', 'xaxis')]: {
+      range: [geometry.xFrom, geometry.xTo],
+      domain: [left / width, 1 - right / width],
+      anchor: y,
+      ...{ type: 'linear', showgrid: false, zeroline: false },
+      ...{ showticklabels: false, fixedrange: true },
     },
-    yaxis: {
+    [y.replace('y', 'yaxis')]: {
       range: [axis.from, axis.to],
+      domain: [bottom / height, 1 - top / height],
+      anchor: x,
       tickmode: 'array',
       tickvals: values,
       ticktext: values.map((value) => writeFigure(value, axisFormat(axis, format))),
@@ -125,6 +93,8 @@ export function axes(
       ticklen: staff + gap + 3,
       tickcolor: 'rgba(0,0,0,0)',
       tickfont: { size: fontSize, color: page.second },
+      showticklabels: staffed && placed.valued,
+      showgrid: staffed,
       gridcolor: '#E9EEEE',
       zeroline: axis.from < 0 && axis.to > 0,
       zerolinecolor: '#8C989E',

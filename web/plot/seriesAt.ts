@@ -1,5 +1,6 @@
 import type { Reading } from '../../core/reading';
-import { type Geometry, toX, toY } from './geometry';
+import { toX, toY } from './geometry';
+import type { PlacedPanel } from './panels';
 
 /** How near to a line the pointer must be to mean it, in pixels. */
 const reach = 10;
@@ -9,16 +10,16 @@ const reach = 10;
  * @returns its id, or null when none is within reach
  */
 export function seriesAt(
-  { periods, series }: Reading,
-  geometry: Geometry,
+  { positions }: Pick<Reading, 'positions'>,
+  { panel, geometry }: Pick<PlacedPanel, 'panel' | 'geometry'>,
   period: number,
   x: number,
   y: number,
 ): string | null {
-  const near = series.map(({ id, figures }) => {
+  const near = panel.series.map(({ id, figures }) => {
     const distances = [period - 1, period].map((place) => {
       const ends = [place, place + 1].map((end) => ({
-        day: periods[end]?.middle ?? null,
+        day: positions[end]?.middle ?? null,
         figure: figures[end] ?? null,
       }));
       const [from, to] = ends as [(typeof ends)[0], (typeof ends)[0]];
@@ -31,7 +32,7 @@ export function seriesAt(
       );
     });
     const figure = figures[period] ?? null;
-    const middle = periods[period]?.middle ?? 0;
+    const middle = positions[period]?.middle ?? 0;
     const own =
       figure === null ? Infinity : Math.hypot(toX(geometry, middle) - x, toY(geometry, figure) - y);
     return { id, distance: Math.min(own, ...distances) };

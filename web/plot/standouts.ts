@@ -1,7 +1,9 @@
 import type { Annotations, PlotData } from 'plotly.js';
 import { writeFigure } from '../../core/labels';
-import type { Reading, ReadStandout } from '../../core/reading';
+import type { Reading, ReadPanel, ReadSeries, ReadStandout } from '../../core/reading';
 import { page } from '../look';
+import type { PlacedPanel } from './panels';
+import { axisOf } from './scales';
 import { dayAt, type Geometry, type Measure, periodAt, toX, toY } from './geometry';
 
 /** A place that is taken, in pixels of the picture. */
@@ -15,13 +17,16 @@ export interface Box {
 const labelHeight = 16;
 
 /** The points picked out: the highest as a ring, the lowest as a disc. */
-export function standoutTraces({ standouts, periods }: Reading): Partial<PlotData>[] {
+export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Partial<PlotData>[] {
+  const { standouts } = placed.panel;
+  const { x, y } = axisOf(placed);
   if (standouts.length === 0) return [];
   return [
     {
       type: 'scatter',
       mode: 'markers',
-      x: standouts.map(({ period }) => periods[period]?.middle ?? null),
+      ...{ xaxis: x, yaxis: y },
+      x: standouts.map(({ period }) => positions[period]?.middle ?? null),
       y: standouts.map(({ figure }) => figure),
       marker: {
         size: 9,
@@ -39,26 +44,28 @@ export function standoutTraces({ standouts, periods }: Reading): Partial<PlotDat
  */
 export function standoutLabels(
   reading: Reading,
-  geometry: Geometry,
+  panelled: PlacedPanel,
   measure: Measure,
   compact: boolean,
   taken: readonly Box[],
 ): Partial<Annotations>[] {
+  const { panel, geometry } = panelled;
+  const { xDomain, yDomain } = axisOf(panelled);
   const placed: Box[] = [...taken];
   const size = compact ? 11.5 : 12.5;
-  return reading.standouts.map((standout) => {
-    const period = reading.periods[standout.period];
+  return panel.standouts.map((standout) => {
+    const period = reading.positions[standout.period];
     const figure = writeFigure(standout.figure, reading.format);
     const rest = compact ? '' : ` ${period?.label ?? ''}`;
     const width = measure(figure, size, 700) + measure(rest, size, 400) + 4;
     const at = { x: toX(geometry, period?.middle ?? 0), y: toY(geometry, standout.figure) };
     const candidates = candidateBoxes(at, width, standout);
-    const costs = candidates.map((box) => cost(box, reading, geometry, placed));
+    const costs = candidates.map((box) => cost(box, { reading, panel, geometry, placed }));
     const best = candidates[costs.indexOf(Math.min(...costs))] as Box;
     placed.push(best);
     return {
-      xref: 'paper',
-      yref: 'paper',
+      xref: xDomain,
+      yref: yDomain,
       x: 0,
       y: 1,
       xanchor: 'left',
@@ -100,8 +107,16 @@ function candidateBoxes(
   ];
 }
 
+/** What a label must not cover. */
+interface Around {
+  reading: Reading;
+  panel: ReadPanel;
+  geometry: Geometry;
+  placed: readonly Box[];
+}
+
 /** Each line that passes through counts ten, overlaps of labels and standing outside far more. */
-function cost(box: Box, reading: Reading, geometry: Geometry, placed: readonly Box[]): number {
+function cost(box: Box, { reading, panel, geometry, placed }: Around): number {
   const { width, height, left, right, top, bottom } = geometry;
   const outside =
     Math.max(0, left - box.left) +
@@ -109,17 +124,26 @@ function cost(box: Box, reading: Reading, geometry: Geometry, placed: readonly B
     Math.max(0, top - labelHeight - box.top) +
     Math.max(0, box.bottom - (height - bottom));
   const overlaps = placed.filter((other) => meets(box, other)).length;
-  return outside * 100 + overlaps * 1000 + linesThrough(box, reading, geometry) * 10;
+  return (
+    outside * 100 +
+    overlaps * 1000 +
+    linesThrough(box, reading.positions, panel.series, geometry) * 10
+  );
 }
 
 const meets = (a: Box, b: Box) =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 /** How many lines pass through a box; only strokes between the periods under it can. */
-function linesThrough(box: Box, { periods, series }: Reading, geometry: Geometry): number {
-  const first = periodAt({ periods }, dayAt(geometry, box.left)) - 1;
-  const last = periodAt({ periods }, dayAt(geometry, box.right)) + 1;
-  const x = (place: number) => toX(geometry, periods[place]?.middle ?? 0);
+function linesThrough(
+  box: Box,
+  positions: Reading['positions'],
+  series: readonly ReadSeries[],
+  geometry: Geometry,
+): number {
+  const first = periodAt({ positions }, dayAt(geometry, box.left)) - 1;
+  const last = periodAt({ positions }, dayAt(geometry, box.right)) + 1;
+  const x = (place: number) => toX(geometry, positions[place]?.middle ?? 0);
   return series.filter(({ figures }) => {
     for (let place = Math.max(0, first); place < last; place += 1) {
       const from = figures[place] ?? null;

@@ -23,7 +23,10 @@ export function useDrawing(
   const size = useSize(room);
   return useMemo(
     () =>
-      reading && size && Math.min(size.width, size.height) > smallest && reading.periods.length > 0
+      reading &&
+      size &&
+      Math.min(size.width, size.height) > smallest &&
+      reading.positions.length > 0
         ? drawChart(reading, { ...size, highlight, notes, roomAtLeft, measure: measureText })
         : null,
     [reading, size, highlight, notes, roomAtLeft],

@@ -1,25 +1,27 @@
 import type { Shape } from 'plotly.js';
-import type { Reading } from '../../core/reading';
 import { page } from '../look';
-import type { ScaleSize } from './scales';
+import type { PlacedPanel } from './panels';
+import { axisOf, type ScaleSize } from './scales';
 
 /** Level lines with their notch on the staff, and the notch of the today line on the tape. */
 export function yardstickShapes(
-  reading: Reading,
+  placed: PlacedPanel,
   { staff, tape, gap }: ScaleSize,
 ): Partial<Shape>[] {
-  return reading.yardsticks.flatMap((each): Partial<Shape>[] => {
+  const { yardsticks, axis } = placed.panel;
+  const { x, y, xDomain, yDomain } = axisOf(placed);
+  return yardsticks.flatMap((each): Partial<Shape>[] => {
     if (each.kind === 'today') {
-      if (!each.shown) return [];
+      if (!each.shown || !placed.taped) return [];
       const notch = `M-5,${-gap}L5,${-gap}L0,${-gap - tape + 1}Z`;
       return [
         {
           type: 'path',
           path: notch,
-          xref: 'x',
+          xref: x,
           xsizemode: 'pixel',
           xanchor: each.day + 0.5,
-          yref: 'paper',
+          yref: yDomain,
           ysizemode: 'pixel',
           yanchor: 0,
           fillcolor: page.sheet,
@@ -28,13 +30,13 @@ export function yardstickShapes(
       ];
     }
     const { value } = each;
-    if (value === null || value < reading.axis.from || value > reading.axis.to) return [];
+    if (value === null || value < axis.from || value > axis.to) return [];
     const line = { color: page.accent, width: 1.2 };
     return [
       {
         type: 'line',
-        xref: 'paper',
-        yref: 'y',
+        xref: xDomain,
+        yref: y,
         x0: 0,
         x1: 1,
         y0: value,
@@ -42,18 +44,22 @@ export function yardstickShapes(
         line,
         layer: 'below',
       },
-      {
-        type: 'path',
-        path: `M${-gap - staff + 2},0L${-gap + 1},5L${-gap + 1},-5Z`,
-        xref: 'paper',
-        xsizemode: 'pixel',
-        xanchor: 0,
-        yref: 'y',
-        ysizemode: 'pixel',
-        yanchor: value,
-        fillcolor: page.accent,
-        line: { color: page.sheet, width: 0.8 },
-      },
+      ...(placed.valued
+        ? [
+            {
+              type: 'path' as const,
+              path: `M${-gap - staff + 2},0L${-gap + 1},5L${-gap + 1},-5Z`,
+              xref: xDomain,
+              xsizemode: 'pixel' as const,
+              xanchor: 0,
+              yref: y,
+              ysizemode: 'pixel' as const,
+              yanchor: value,
+              fillcolor: page.accent,
+              line: { color: page.sheet, width: 0.8 },
+            },
+          ]
+        : []),
     ];
   });
 }

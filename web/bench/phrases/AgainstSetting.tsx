@@ -4,13 +4,13 @@ import {
   draftSeries,
   freshId,
   type GoodSide,
+  nextPlace,
   type SeriesDefinition,
   withMark,
-} from '../../core/chart';
-import { api } from '../api';
-import { SelectField } from '../controls';
-import { Phrase } from '../controls';
-import { useChange } from './useBench';
+} from '../../../core/chart';
+import { api } from '../../api';
+import { Phrase, SelectField } from '../../controls';
+import { useChange } from '../useBench';
 
 /** What the main series is held against, and which side is the good one. */
 export function AgainstSetting({
@@ -112,13 +112,16 @@ function addBudget(
     chart.series.map((each) => each.id),
   );
   const drafted = draftSeries(source, id, 'budget');
-  const { aggregate } = main.figures;
-  const taken = aggregate === 'count' || aggregate === 'distinct' ? 'sum' : aggregate;
-  const date = source.id === main.figures.sourceId ? main.figures.date : drafted.figures.date;
+  const { figures } = drafted;
+  if (figures.kind !== 'rows') return chart;
+  const own = main.figures.kind === 'rows' ? main.figures : figures;
+  const taken = own.aggregate === 'count' || own.aggregate === 'distinct' ? 'sum' : own.aggregate;
+  const date = source.id === own.sourceId ? own.date : figures.date;
   const budget = {
     ...drafted,
     name: column,
-    figures: { ...drafted.figures, date, column, aggregate: taken },
+    figures: { ...figures, date, column, aggregate: taken },
+    stroke: { ...drafted.stroke, place: nextPlace(chart) },
   };
   return withMark({ ...chart, series: [...chart.series, budget] }, main.id, { against: id, good });
 }

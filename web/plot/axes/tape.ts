@@ -1,5 +1,5 @@
-import { type Day, type Grain, grains, periodsBetween, periodStart } from '../../core/calendar';
-import { tapeLabel } from '../../core/labels';
+import { type Day, type Grain, grains, periodsBetween, periodStart } from '../../../core/calendar';
+import { tapeLabel } from '../../../core/labels';
 
 /** The narrowest a label of each grain may stand beside the next, in pixels. */
 const labelRoom: Record<Grain, number> = { day: 20, week: 31, month: 29, quarter: 28, year: 36 };

@@ -1,0 +1,22 @@
+import { mixed, object } from 'yup';
+import type { ArrangementKind } from './arrangement';
+
+/** All lines in one picture. */
+export interface One {
+  kind: 'one';
+}
+
+export const one: ArrangementKind<One> = {
+  kind: 'one',
+  schema: object({ kind: mixed<'one'>().oneOf(['one']).required() }),
+  draft: { kind: 'one' },
+  name: 'in one picture',
+  settings: [],
+  coloursBy: 'line',
+  arrange: ({ periods, lines }) => ({
+    axis: 'calendar',
+    positions: [...periods],
+    panels: [{ key: '', title: '', lines: [...lines] }],
+    described: '',
+  }),
+};

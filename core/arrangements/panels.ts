@@ -1,0 +1,55 @@
+import { boolean, mixed, object } from 'yup';
+import type { ArrangementKind, Line } from './arrangement';
+
+/** A panel for each word of the split; what is not split stands in each of them. */
+export interface Panels {
+  kind: 'panels';
+  shape: 'row' | 'grid' | 'stack';
+  ownAxes: boolean;
+}
+
+export const panels: ArrangementKind<Panels> = {
+  kind: 'panels',
+  schema: object({
+    kind: mixed<'panels'>().oneOf(['panels']).required(),
+    shape: mixed<Panels['shape']>().oneOf(['row', 'grid', 'stack']).required(),
+    ownAxes: boolean().required(),
+  }),
+  draft: { kind: 'panels', shape: 'row', ownAxes: false },
+  name: 'in panels',
+  settings: [
+    {
+      name: 'shape',
+      label: 'Panels lie',
+      choices: [
+        { value: 'row', words: 'side by side' },
+        { value: 'grid', words: 'in a grid' },
+        { value: 'stack', words: 'one above the other' },
+      ],
+    },
+    {
+      name: 'ownAxes',
+      label: 'Value axis',
+      choices: [
+        { value: false, words: 'on one value axis' },
+        { value: true, words: 'each on its own value axis' },
+      ],
+    },
+  ],
+  coloursBy: 'series',
+  panels: ({ shape, ownAxes }) => ({ shape, ownAxes }),
+  arrange: ({ periods, lines }) => {
+    const keys = [...new Set(lines.filter(({ split }) => split).map(({ key }) => key))];
+    const inPanel = <L extends Line>(all: readonly L[], key: string) =>
+      all.filter((line) => !line.split || line.key === key);
+    return {
+      axis: 'calendar',
+      positions: [...periods],
+      panels:
+        keys.length === 0
+          ? [{ key: '', title: '', lines: [...lines] }]
+          : keys.map((key) => ({ key, title: key || 'blank', lines: inPanel(lines, key) })),
+      described: keys.length > 1 ? `${keys.length} panels` : '',
+    };
+  },
+};

@@ -1,0 +1,95 @@
+import { mixed, object, string } from 'yup';
+import { parseDay, periodStart, yearBefore } from '../calendar';
+import type { ArrangementKind, CalendarLines, Line, Position } from './arrangement';
+
+/** Two periods and the way from one to the other, for each line. */
+export interface Slope {
+  kind: 'slope';
+  between: 'before' | 'yearBefore' | 'chosen';
+  /** dates within the periods, written 2026-11-23; only when they are chosen */
+  from: string | null;
+  to: string | null;
+}
+
+const date = () =>
+  string()
+    .nullable()
+    .defined()
+    .test(
+      'date',
+      'Write the date as 2026-11-23.',
+      (text) => text == null || parseDay(text) !== null,
+    );
+
+export const slope: ArrangementKind<Slope> = {
+  kind: 'slope',
+  schema: object({
+    kind: mixed<'slope'>().oneOf(['slope']).required(),
+    between: mixed<Slope['between']>().oneOf(['before', 'yearBefore', 'chosen']).required(),
+    from: date(),
+    to: date(),
+  }),
+  draft: { kind: 'slope', between: 'before', from: null, to: null },
+  name: 'as a slope between two periods',
+  settings: [
+    {
+      name: 'between',
+      label: 'Between',
+      choices: [
+        { value: 'before', words: 'the last finished and the one before' },
+        { value: 'yearBefore', words: 'the last finished and the same a year before' },
+        { value: 'chosen', words: 'two chosen periods' },
+      ],
+    },
+    { name: 'from', label: 'From', choices: null, when: ({ between }) => between === 'chosen' },
+    { name: 'to', label: 'To', choices: null, when: ({ between }) => between === 'chosen' },
+  ],
+  coloursBy: 'line',
+  arrange: (calendar, definition) => {
+    const { periods, lines } = calendar;
+    const ends = endsOf(calendar, definition);
+    const at = (place: number): Position =>
+      ends[place] === undefined || ends[place] < 0
+        ? { start: 0, next: 1, middle: 0, open: false, label: 'no period' }
+        : (periods[ends[place]] as Position);
+    const positions = [0, 1].map((place) => ({
+      ...{ label: at(place).label, open: at(place).open },
+      ...{ start: place - 0.5, next: place + 0.5, middle: place },
+    }));
+    const lay = <L extends Line>(line: L): L => ({
+      ...line,
+      figures: ends.map((place) => line.figures[place] ?? null),
+      drawn: ends.map((place) => line.drawn[place] ?? null),
+      open: ends.map((place) => line.open[place] ?? false),
+      absent: [],
+      joins: null,
+      handsOver: null,
+    });
+    const laid = lines.map(lay).filter(({ figures }) => figures.some((figure) => figure !== null));
+    return {
+      axis: 'ends',
+      positions: periods.length === 0 ? [] : positions,
+      panels: [{ key: '', title: '', lines: laid }],
+      described: `${at(0).label} to ${at(1).label}`,
+    };
+  },
+};
+
+/** The places of the two periods; -1 for one that is not among those shown. */
+function endsOf(
+  { periods, grain, lines }: CalendarLines<Line>,
+  { between, from, to }: Slope,
+): [number, number] {
+  const placeOf = (text: string | null, otherwise: number) => {
+    const day = text === null ? null : parseDay(text);
+    if (day === null) return otherwise;
+    return periods.findIndex(({ start }) => start === periodStart(day, grain));
+  };
+  const measured = (place: number) =>
+    lines.some((line) => !line.plan && (line.figures[place] ?? null) !== null);
+  const last = periods.findLastIndex(({ open }, place) => !open && measured(place));
+  if (between === 'chosen') return [placeOf(from, 0), placeOf(to, periods.length - 1)];
+  if (between === 'before') return [last - 1, last];
+  const before = yearBefore(periods[last]?.start ?? 0, grain);
+  return [periods.findIndex(({ start }) => start === before), last];
+}

@@ -1,0 +1,254 @@
+import { type Day, type Grain, nextPeriod, periodsBetween } from '../calendar';
+import { type Derivable, derivedKind } from '../derived';
+import { isProblem, readFormula } from '../formula';
+import { type Frame, isAdditive } from '../frame';
+import { type Problem, ProblemError } from '../values';
+import type { ChartDefinition, SeriesDefinition } from './definition';
+import { shownReach } from './requests';
+
+/** The figures that one series of a chart draws: nothing of what lies outside the chart's span. */
+export interface SeriesFrame extends Omit<Frame, 'keys'> {
+  /** the words of the split, in the order of the series; one empty word without a split */
+  keys: string[];
+  /** figures add up over periods */
+  additive: boolean;
+  /** the same figure in every period that the others show; null for figures of its own */
+  constant: number | null;
+  /** first days of the first and last period that the series reaches within the span */
+  extent: { from: Day; to: Day } | null;
+  /** by word: its place among all words of the split, which gives it its colour */
+  places: number[];
+}
+
+/** Frames by the id of their series. */
+export type SeriesFrames = Readonly<Record<string, SeriesFrame>>;
+
+/** Figures over every period there is, before they are cut to the chart's span. */
+type Whole = Omit<SeriesFrame, 'extent' | 'places'>;
+
+/** More periods than this are not laid out for a derived series. */
+const mostPeriods = 40_000;
+
+/**
+ * Makes of aggregated sources what the series of a chart draw: formulas over other series are worked
+ * out, derived series found over every period there is, and all of it cut to the chart's span.
+ * @param aggregated by the id of its series; one that could not be had is missing
+ */
+export function chartFrames(
+  chart: ChartDefinition,
+  aggregated: Readonly<Record<string, Frame>>,
+  today: Day,
+): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
+  const frames: Record<string, SeriesFrame> = {};
+  const problems: Problem[] = [];
+  const found = new Wholes(chart, aggregated);
+  for (const series of chart.series) {
+    try {
+      const whole = found.of(series);
+      if (whole) frames[series.id] = shown(chart, series, whole, today);
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      problems.push(error.problem);
+    }
+  }
+  return { frames, problems };
+}
+
+/** The figures of series, each worked out once, formulas after what they name. */
+class Wholes {
+  private readonly found = new Map<string, Whole | null>();
+  private readonly underway = new Set<string>();
+
+  constructor(
+    private readonly chart: ChartDefinition,
+    private readonly aggregated: Readonly<Record<string, Frame>>,
+  ) {}
+
+  of(series: SeriesDefinition): Whole | null {
+    const held = this.found.get(series.id);
+    if (held !== undefined) return held;
+    if (this.underway.has(series.id)) throw formulaProblem(series, 'It uses itself.');
+    this.underway.add(series.id);
+    const plain = this.plain(series);
+    const whole = plain && derive(plain, series, this.chart);
+    this.found.set(series.id, whole);
+    return whole;
+  }
+
+  private plain(series: SeriesDefinition): Whole | null {
+    const { figures } = series;
+    if (figures.kind === 'formula') return this.formula(series, figures.text);
+    if (figures.kind === 'constant') return { ...nothing, constant: figures.number, exact: true };
+    const frame = this.aggregated[series.id];
+    return frame ? { ...frame, additive: isAdditive(figures.aggregate), constant: null } : null;
+  }
+
+  private formula(series: SeriesDefinition, text: string): Whole | null {
+    const others = this.chart.series.filter(({ id }) => id !== series.id);
+    const formula = readFormula(
+      text,
+      others.map(({ name }) => name),
+    );
+    if (isProblem(formula)) throw formulaProblem(series, formula.sentence);
+    const operands = new Map<string, Whole>();
+    for (const name of formula.names) {
+      const other = others.find((each) => each.name === name) as SeriesDefinition;
+      const whole = this.of(other);
+      if (!whole) return null;
+      operands.set(name, whole);
+    }
+    return combine([...operands.values()], this.chart.grain, formula.exact, formula.linear, (at) =>
+      formula.evaluate((name) => at(operands.get(name) as Whole)),
+    );
+  }
+}
+
+const nothing: Omit<Whole, 'constant'> = {
+  ...{ periods: [], keys: [''], values: [[]], exact: false, additive: false },
+  ...{ completeTo: null, recordedGrain: 'day', within: null, others: null },
+};
+
+const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
+  new ProblemError({
+    code: 'formula',
+    sentence: `${name}: ${sentence}`,
+    place: { field: 'formula' },
+  });
+
+/** Works a formula out for each word and period; what is not split serves every word. */
+function combine(
+  operands: readonly Whole[],
+  grain: Grain,
+  exact: boolean,
+  linear: boolean,
+  evaluate: (at: (operand: Whole) => number | null) => number | null,
+): Whole {
+  const own = operands.filter(({ constant }) => constant === null);
+  const periods = contiguous(
+    own.flatMap((each) => each.periods),
+    grain,
+  );
+  const split = own.find(({ keys }) => keys.length !== 1 || keys[0] !== '');
+  const keys = split ? [...split.keys] : [''];
+  const days = own.flatMap(({ completeTo }) => completeTo ?? []);
+  const rows = new Map(own.map((each) => [each, rowsOf(each, periods)]));
+  const values = keys.map((key) =>
+    periods.map((_, place) =>
+      evaluate((operand) => {
+        if (operand.constant !== null) return operand.constant;
+        const all = rows.get(operand);
+        return (all?.get(key) ?? all?.get(''))?.[place] ?? null;
+      }),
+    ),
+  );
+  return {
+    ...nothing,
+    ...{ periods, keys, values, constant: null },
+    exact: exact && operands.every((each) => each.exact),
+    additive: linear && own.length > 0 && operands.every((each) => each.additive),
+    completeTo: days.length === 0 ? null : Math.min(...days),
+    within: own.find(({ within }) => within !== null)?.within ?? null,
+    recordedGrain: own.find(({ within }) => within !== null)?.recordedGrain ?? 'day',
+    others: split?.others ?? null,
+  };
+}
+
+function rowsOf({ periods, keys, values }: Whole, onto: readonly Day[]) {
+  const places = new Map(periods.map((start, place) => [start, place]));
+  return new Map(
+    keys.map((key, row) => [
+      key,
+      onto.map((start) => values[row]?.[places.get(start) ?? -1] ?? null),
+    ]),
+  );
+}
+
+/** All periods from the first to the last, without gaps in the calendar. */
+function contiguous(periods: readonly Day[], grain: Grain): Day[] {
+  if (periods.length === 0) return [];
+  let [from, to] = [Infinity, -Infinity];
+  for (const start of periods) {
+    if (start < from) from = start;
+    if (start > to) to = start;
+  }
+  return periodsBetween(from, to, grain, mostPeriods);
+}
+
+function derive(
+  whole: Whole,
+  { derived }: SeriesDefinition,
+  chart: Pick<ChartDefinition, 'grain' | 'yearStart'>,
+): Whole {
+  if (!derived || whole.constant !== null || derivedKind(derived).ofShown) return whole;
+  const periods = contiguous(whole.periods, chart.grain);
+  const rows = rowsOf(whole, periods);
+  const lines = whole.keys.map((key) => rows.get(key) ?? []);
+  return { ...whole, periods, ...worked({ ...whole, periods, lines }, derived, chart) };
+}
+
+function worked(
+  series: Pick<Derivable, 'periods' | 'lines' | 'exact' | 'additive'>,
+  derived: NonNullable<SeriesDefinition['derived']>,
+  { grain, yearStart }: Pick<ChartDefinition, 'grain' | 'yearStart'>,
+) {
+  const { lines, exact, additive } = derivedKind(derived).derive(
+    { ...series, grain, yearStart },
+    derived,
+  );
+  return { values: lines.map((figures) => [...figures]), exact, additive };
+}
+
+/**
+ * Cuts figures to what a series draws: the periods of the chart's span, and the words that have a
+ * figure there, in the order of the series.
+ */
+function shown(
+  chart: ChartDefinition,
+  series: SeriesDefinition,
+  whole: Whole,
+  today: Day,
+): SeriesFrame {
+  const reach = shownReach(chart, today);
+  const [from, to] = [reach.from ?? -Infinity, reach.to ?? Infinity];
+  const kept = whole.periods.map((start) => start >= from && start <= to);
+  const periods = whole.periods.filter((_, place) => kept[place]);
+  const [first, last] = [whole.periods[0], whole.periods.at(-1)];
+  const extent =
+    first !== undefined && last !== undefined
+      ? { from: Math.max(first, from), to: Math.min(last, to) }
+      : null;
+  const ordered = orderedKeys(series, whole);
+  const rows = ordered.map((key, place) => ({
+    key,
+    place,
+    figures: (whole.values[whole.keys.indexOf(key)] ?? []).filter((_, at) => kept[at]),
+  }));
+  const split = isSplit(whole);
+  const drawn = rows.filter(({ figures }) => !split || figures.some((figure) => figure !== null));
+  const cut = {
+    ...whole,
+    periods,
+    keys: drawn.map(({ key }) => key),
+    values: drawn.map(({ figures }) => figures),
+    completeTo:
+      whole.completeTo === null || to === Infinity
+        ? whole.completeTo
+        : Math.min(whole.completeTo, nextPeriod(to, chart.grain) - 1),
+    extent: extent && extent.from <= extent.to ? extent : null,
+    places: drawn.map(({ place }) => place),
+  };
+  const { derived } = series;
+  if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;
+  return { ...cut, ...worked({ ...cut, lines: cut.values }, derived, chart) };
+}
+
+/** Whether lines are told apart by words: one empty word alone is no split. */
+export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 1 || keys[0] !== '';
+
+/** Words in the order of the series; those it does not know yet follow, and all others at the end. */
+function orderedKeys({ split }: SeriesDefinition, { keys, others }: Whole) {
+  // A ranking has its own order.
+  if (!split || split.top) return [...keys];
+  const ordered = split.order.filter((word) => keys.includes(word));
+  return [...ordered, ...keys.filter((word) => !ordered.includes(word) && word !== others)];
+}

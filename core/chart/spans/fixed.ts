@@ -1,0 +1,36 @@
+import { mixed, object, string } from 'yup';
+import { parseDay, periodStart } from '../../calendar';
+import type { SpanKind } from './span';
+
+/** From a date to a date, written 2026-11-23; null: from the first, to the last figure. */
+export interface FixedSpan {
+  kind: 'fixed';
+  from: string | null;
+  to: string | null;
+}
+
+const date = () =>
+  string()
+    .nullable()
+    .defined()
+    .test(
+      'date',
+      'Write the date as 2026-11-23.',
+      (text) => text == null || parseDay(text) !== null,
+    );
+
+export const fixed: SpanKind<FixedSpan> = {
+  kind: 'fixed',
+  schema: object({
+    kind: mixed<'fixed'>().oneOf(['fixed']).required(),
+    from: date(),
+    to: date(),
+  }),
+  reach: ({ from, to }, { grain }) => {
+    const startOf = (text: string | null) => {
+      const day = text === null ? null : parseDay(text);
+      return day === null ? null : periodStart(day, grain);
+    };
+    return { from: startOf(from), to: startOf(to) };
+  },
+};

@@ -1,0 +1,24 @@
+import { mixed, object } from 'yup';
+import { periodStart } from '../../calendar';
+import { figure } from '../../values';
+import type { SpanKind } from './span';
+
+/** The last so many periods, the one that today lies in among them, and no later one. */
+export interface LastSpan {
+  kind: 'last';
+  count: number;
+}
+
+export const last: SpanKind<LastSpan> = {
+  kind: 'last',
+  schema: object({
+    kind: mixed<'last'>().oneOf(['last']).required(),
+    count: figure().integer().min(1).max(4000).required(),
+  }),
+  reach: ({ count }, { today, grain }) => {
+    const to = periodStart(today, grain);
+    let from = to;
+    for (let before = 1; before < count; before += 1) from = periodStart(from - 1, grain);
+    return { from, to };
+  },
+};

@@ -1,0 +1,43 @@
+import type { ObjectSchema } from 'yup';
+import type { Day, Grain } from '../calendar';
+import type { Figures } from '../values';
+
+/** The lines of a series over every period there is, without gaps in the calendar. */
+export interface Derivable {
+  /** first days, ascending and neighbouring */
+  periods: readonly Day[];
+  grain: Grain;
+  /** the month that begins a year, 1 to 12 */
+  yearStart: number;
+  /** figures by line, then by period */
+  lines: readonly Figures[];
+  /** nothing was divided on the way to them */
+  exact: boolean;
+  additive: boolean;
+}
+
+/** What a derived line is worked out to, and what may be said of it. */
+export type Derived = Pick<Derivable, 'lines' | 'exact' | 'additive'>;
+
+/** A phrase of a kind's sentence that is a setting: its values with their words. */
+export interface DerivedSetting<Definition> {
+  name: keyof Definition & string;
+  label: string;
+  choices: readonly { value: string | number; words: string }[];
+}
+
+/** One kind of derived series: what it is, how it says itself, and what it finds. */
+export interface DerivedKind<Definition extends { kind: string }> {
+  kind: Definition['kind'];
+  schema: ObjectSchema<Definition>;
+  /** what it is when it is chosen */
+  draft: Definition;
+  /** its name in a list */
+  name: string;
+  settings: readonly DerivedSetting<Definition>[];
+  /** said after a measure's name, as in "Fare revenue, running total" */
+  say: (definition: Definition) => string;
+  /** worked out on the periods shown, not on all there are */
+  ofShown?: true;
+  derive: (series: Derivable, definition: Definition) => Derived;
+}

@@ -1,0 +1,37 @@
+import { mixed, object } from 'yup';
+import { sumFigures } from '../values';
+import type { DerivedKind } from './derived';
+
+/** Each line's part of the total of all lines of its series, in per cent. */
+export interface Share {
+  kind: 'share';
+}
+
+export const share: DerivedKind<Share> = {
+  kind: 'share',
+  schema: object({ kind: mixed<'share'>().oneOf(['share']).required() }),
+  draft: { kind: 'share' },
+  name: 'share of the total',
+  settings: [],
+  say: () => '% of the total of its lines',
+  derive: ({ periods, lines, exact }) => {
+    const totals = periods.map((_, place) =>
+      sumFigures(
+        lines.map((figures) => figures[place] ?? null),
+        exact,
+      ),
+    );
+    return {
+      lines: lines.map((figures) =>
+        figures.map((figure, place) => {
+          const total = totals[place] ?? null;
+          return figure === null || total === null || total === 0
+            ? null
+            : (100 * figure) / Math.abs(total);
+        }),
+      ),
+      exact: false,
+      additive: false,
+    };
+  },
+};

@@ -1,0 +1,14 @@
+import type { ObjectSchema } from 'yup';
+import type { Column } from '../../table';
+
+/** One kind of filter over the rows of a source: what it is, and which rows it keeps. */
+export interface FilterKind<Filter extends { kind: string; column: string }> {
+  kind: Filter['kind'];
+  schema: ObjectSchema<Filter>;
+  /** what the column it looks at must hold */
+  looksAt: Column['kind'];
+  /** decides row by row; the column is one of `looksAt` */
+  keeps: (column: Column, filter: Filter) => (row: number) => boolean;
+  /** its end of a sentence, as in "only East and North" */
+  say: (filter: Filter) => string;
+}

@@ -1,0 +1,38 @@
+import { mixed, object, string } from 'yup';
+import type { NumberColumn } from '../../table';
+import { figure } from '../../values';
+import type { FilterKind } from './filter';
+
+/** Keeps the rows whose figure lies within a range, its ends included. */
+export interface NumbersFilter {
+  kind: 'numbers';
+  column: string;
+  /** null: no lower end */
+  from: number | null;
+  to: number | null;
+}
+
+export const numbersFilter: FilterKind<NumbersFilter> = {
+  kind: 'numbers',
+  schema: object({
+    kind: mixed<'numbers'>().oneOf(['numbers']).required(),
+    column: string().required().max(200),
+    from: figure().nullable().defined(),
+    to: figure().nullable().defined(),
+  }),
+  looksAt: 'number',
+  keeps: (column, { from, to }) => {
+    const { values } = column as NumberColumn;
+    const [low, high] = [from ?? -Infinity, to ?? Infinity];
+    return (row) => {
+      const figure = values[row] as number;
+      return figure >= low && figure <= high;
+    };
+  },
+  say: ({ column, from, to }) =>
+    from === null
+      ? `${column} at most ${to}`
+      : to === null
+        ? `${column} at least ${from}`
+        : `${column} from ${from} to ${to}`,
+};

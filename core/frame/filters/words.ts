@@ -1,0 +1,34 @@
+import { boolean, mixed, object, string } from 'yup';
+import type { TextColumn } from '../../table';
+import { list } from '../../values';
+import type { FilterKind } from './filter';
+
+/** Keeps, or leaves out, the rows of some words of a category; a blank cell is the empty word. */
+export interface WordsFilter {
+  kind: 'words';
+  column: string;
+  words: string[];
+  keep: boolean;
+}
+
+const mostWords = 500;
+
+export const wordsFilter: FilterKind<WordsFilter> = {
+  kind: 'words',
+  schema: object({
+    kind: mixed<'words'>().oneOf(['words']).required(),
+    column: string().required().max(200),
+    words: list(string().defined().max(500), mostWords).required(),
+    keep: boolean().required(),
+  }),
+  looksAt: 'text',
+  keeps: (column, { words, keep }) => {
+    const { codes, words: all } = column as TextColumn;
+    const wanted = new Set(words);
+    const byCode = all.map((word) => wanted.has(word) === keep);
+    const blank = wanted.has('') === keep;
+    return (row) => byCode[codes[row] as number] ?? blank;
+  },
+  say: ({ words, keep }) =>
+    `${keep ? 'only' : 'without'} ${words.map((word) => word || 'blank').join(', ')}`,
+};

@@ -1,0 +1,11 @@
+import type { Shape } from '../chart';
+import type { PathShape } from './path';
+import { smooth } from './smooth';
+import { stepped } from './stepped';
+import { straight } from './straight';
+
+/** Every shape of line. */
+export const pathShapes: Readonly<Record<Shape, PathShape>> = { straight, smooth, stepped };
+export type { Path, PathPoint, PathShape } from './path';
+export { tangents } from './smooth';
+export { crossingShare } from './straight';

@@ -1,0 +1,37 @@
+import type { ArrangementKind } from '../arrangements';
+import { palette, type Stroke, strokeOfRole } from '../chart';
+import type { SeriesLine } from './series';
+
+/** The latest of several years is drawn in ink; earlier ones in turn, each thinner than it. */
+const ofAge = { latest: 2.6, earlier: 1.4 };
+
+/**
+ * The stroke of each line: what its author chose, else what its role gives, in the colours in which
+ * the arrangement tells lines apart.
+ * @param lines all lines of the chart, over all panels
+ */
+export function strokesOf(
+  lines: readonly SeriesLine[],
+  coloursBy: ArrangementKind<{ kind: string }>['coloursBy'],
+): Map<SeriesLine, Stroke> {
+  return new Map(
+    lines.map((line) => {
+      const { colour, dash, width, place } = line.definition.stroke;
+      const word = coloursBy === 'series' ? 0 : line.word;
+      const own = strokeOfRole(line.role, place + word);
+      const split = line.split && coloursBy !== 'series';
+      const chosen = {
+        colour: (split ? null : colour) ?? (line.others ? 'grey' : own.colour),
+        dash: dash ?? own.dash,
+        width: width ?? own.width,
+      } as const;
+      return [line, coloursBy === 'age' && !line.plan ? aged(chosen, line) : chosen];
+    }),
+  );
+}
+
+function aged(stroke: Stroke, { age }: SeriesLine): Stroke {
+  if (age === null || age === 0) return { ...stroke, colour: 'ink', width: ofAge.latest };
+  const colour = palette[(age - 1) % palette.length] as Stroke['colour'];
+  return { ...stroke, colour, width: ofAge.earlier };
+}

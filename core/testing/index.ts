@@ -1,0 +1,2 @@
+export { testChart, testFrame, testSeries } from './charts';
+export { plainLine } from './plainLine';

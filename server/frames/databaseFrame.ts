@@ -1,0 +1,264 @@
+import { type Day, type Grain, recordingOf } from '../../core/calendar';
+import {
+  aggregate,
+  checkSplit,
+  columnsAsked,
+  type Filter,
+  type Frame,
+  type FrameRequest,
+} from '../../core/frame';
+import {
+  type Column,
+  dateColumn,
+  missingDay,
+  numberColumn,
+  type Table,
+  textColumn,
+} from '../../core/table';
+import type { Database, StoredColumn } from '../database';
+import { factsColumn, factsTable, wordsTable } from '../sources';
+import type { VersionColumns } from './columnCache';
+import { daysToEpoch, loadWords, slice } from './loadColumns';
+
+/** A part of a statement with the values that stand in it. */
+interface Sql {
+  text: string;
+  values: (number | string)[];
+}
+
+/**
+ * Aggregates a version in the database, to the same frame that `aggregate` makes of its columns in
+ * memory. What rolls up is asked by day and word, and the core does the rest; means, percentiles and
+ * distinct counts are asked at the drawn period.
+ * @throws ProblemError as `aggregate` does
+ */
+export async function aggregateInDatabase(
+  database: Database,
+  version: VersionColumns,
+  request: FrameRequest,
+): Promise<Frame> {
+  // It refuses what does not fit the source, whatever the rows.
+  aggregate(emptyTable(version, request), request);
+  const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
+  if (split && !request.top) checkSplit(split.stored.name, split.stored.words);
+  const known = await recordingIn(database, version, request);
+  const asked = { ...request, filters: [], date: 'date', column: 'figure' };
+  const rolled = rollUps[request.aggregate];
+  const ask = (by: string, expression: string, kept: Sql | null) =>
+    grouped(database, version, request, { by, expression, kept });
+  if (rolled) {
+    const { expression, then } = rolled(expressionOf(version, request.column));
+    const table = await ask(dateOf(version, request), expression, null);
+    const frame = aggregate(table, { ...asked, aggregate: then }, known);
+    return { ...frame, exact: true };
+  }
+  const by = periods[grainAsked(request, known.recordedGrain)](dateOf(version, request));
+  const expression = wholes(request, version);
+  // One row a group: the greatest of them is that row.
+  const single = { ...asked, aggregate: 'max' as const };
+  const frame = aggregate(await ask(by, expression, null), single, known);
+  const exact = request.aggregate === 'distinct';
+  if (frame.others === null || !split) return { ...frame, exact };
+  const kept = wordsIn(version, split, frame.keys.slice(0, -1));
+  const folded = aggregate(await ask(by, expression, kept), { ...single, top: null }, known);
+  const rest = folded.values[folded.keys.indexOf(restWord)] ?? [];
+  const at = (start: Day) => rest[folded.periods.indexOf(start)] ?? null;
+  return { ...frame, exact, values: [...frame.values.slice(0, -1), frame.periods.map(at)] };
+}
+
+/** The word under which rows of words that are not kept are counted; no word can be it. */
+const restWord = '\u0000rest';
+const restCode = -2;
+
+/** What is asked by day, and how the core rolls it up. */
+type RollUp = (column: string) => { expression: string; then: FrameRequest['aggregate'] };
+
+const same =
+  (name: 'sum' | 'min' | 'max'): RollUp =>
+  (column) => ({ expression: `${name.toUpperCase()}(${column})`, then: name });
+const byRow =
+  (name: 'first' | 'last'): RollUp =>
+  (column) => ({
+    expression: `${name === 'first' ? 'MIN' : 'MAX'}(IF(${column} IS NULL, NULL, \`row\`))`,
+    then: name,
+  });
+
+const rollUps: Partial<Record<FrameRequest['aggregate'], RollUp>> = {
+  sum: same('sum'),
+  min: same('min'),
+  max: same('max'),
+  count: (column) => ({ expression: `COUNT(${column})`, then: 'sum' }),
+  first: byRow('first'),
+  last: byRow('last'),
+};
+
+/** What is asked at the drawn period, since it cannot be rolled up from days. */
+function wholes({ aggregate: kind, column, percent = 50 }: FrameRequest, version: VersionColumns) {
+  const figure = expressionOf(version, column);
+  if (kind === 'mean') return `CAST(SUM(${figure}) AS DOUBLE) / COUNT(${figure})`;
+  if (kind === 'distinct') return column === null ? 'COUNT(*)' : `COUNT(DISTINCT ${figure})`;
+  return `PERCENTILE_CONT(${kind === 'median' ? 0.5 : percent / 100}) WITHIN GROUP (ORDER BY CAST(${figure} AS DOUBLE))`;
+}
+
+/** The first day of the period of a date. */
+const periods: Record<Grain, (date: string) => string> = {
+  day: (date) => date,
+  week: (date) => `${date} - INTERVAL WEEKDAY(${date}) DAY`,
+  month: (date) => `${date} - INTERVAL DAYOFMONTH(${date}) - 1 DAY`,
+  quarter: (date) => `MAKEDATE(YEAR(${date}), 1) + INTERVAL QUARTER(${date}) - 1 QUARTER`,
+  year: (date) => `MAKEDATE(YEAR(${date}), 1)`,
+};
+
+const grainAsked = ({ grain }: FrameRequest, recorded: Grain): Grain => {
+  const order: readonly Grain[] = ['day', 'week', 'month', 'quarter', 'year'];
+  return order.indexOf(recorded) > order.indexOf(grain) ? recorded : grain;
+};
+
+interface Placed {
+  place: number;
+  stored: StoredColumn;
+}
+
+function columnNamed({ columns }: VersionColumns, name: string): Placed {
+  const place = columns.findIndex((column) => column.name === name);
+  return { place, stored: columns[place] as StoredColumn };
+}
+
+const expressionOf = (version: VersionColumns, name: string | null) =>
+  name === null ? '*' : factsColumn(columnNamed(version, name).place);
+
+const dateOf = (version: VersionColumns, { date }: FrameRequest) => expressionOf(version, date);
+
+function emptyTable(version: VersionColumns, request: FrameRequest): Table {
+  const asked = columnsAsked(request);
+  const columns = version.columns.filter(({ name }) => asked.includes(name));
+  return {
+    rows: 0,
+    columns: columns.map(({ name, kind, decimals }): Column => {
+      if (kind === 'date') return dateColumn(name, new Int32Array());
+      if (kind === 'number') return numberColumn(name, new Float64Array(), decimals);
+      return textColumn(name, new Int32Array(), []);
+    }),
+  };
+}
+
+/** What the dates of all rows tell; filters make a source no less complete. */
+async function recordingIn(database: Database, version: VersionColumns, request: FrameRequest) {
+  const date = dateOf(version, request);
+  const facts = factsTable(version.versionId);
+  const days = async (where: string) => {
+    const sql = `SELECT TO_DAYS(d) - ${daysToEpoch} FROM (SELECT DISTINCT ${date} AS d FROM ${facts} WHERE ${date} IS NOT NULL${where}) AS days ORDER BY 1`;
+    return (await slice(database, sql, [])).map(([day]) => Number(day));
+  };
+  const all = await days('');
+  const counted = request.column === null ? null : columnNamed(version, request.column);
+  const held =
+    counted?.stored.kind === 'number'
+      ? await days(` AND ${factsColumn(counted.place)} IS NOT NULL`)
+      : all;
+  const last = held.at(-1);
+  const reached = last === undefined ? [] : all.filter((day) => day <= last);
+  return {
+    recordedGrain: recordingOf(all).by,
+    completeTo: recordingOf(reached).completeTo,
+  };
+}
+
+/** Rows grouped by a date and the word of the split: columns date, figure and the split's own. */
+async function grouped(
+  database: Database,
+  version: VersionColumns,
+  request: FrameRequest,
+  { by, expression, kept }: { by: string; expression: string; kept: Sql | null },
+): Promise<Table> {
+  const facts = factsTable(version.versionId);
+  const date = dateOf(version, request);
+  const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
+  const filters = (request.filters ?? []).map((filter) => whereOf(version, filter));
+  const where = [{ text: `${date} IS NOT NULL`, values: [] }, ...filters];
+  const own = split ? factsColumn(split.place) : 'NULL';
+  const word = kept ? `IF(${kept.text}, ${own}, ${restCode})` : own;
+  const values = [...(kept?.values ?? []), ...where.flatMap((each) => each.values)];
+  const rows = `FROM ${facts} WHERE ${where.map(({ text }) => text).join(' AND ')}`;
+  const over = expression.startsWith('PERCENTILE_CONT');
+  const inner = over
+    ? `SELECT DISTINCT d, w, ${expression.replace(/c\d+/, 'f')} OVER (PARTITION BY d, w) AS figure
+       FROM (SELECT ${by} AS d, ${word} AS w, ${expressionOf(version, request.column)} AS f ${rows}) AS cells`
+    : `SELECT ${by} AS d, ${word} AS w, ${expression} AS figure ${rows} GROUP BY d, w`;
+  const byRow = request.aggregate === 'first' || request.aggregate === 'last';
+  const sql = byRow
+    ? `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(${expressionOf(version, request.column)} AS DOUBLE) FROM (${inner}) AS found LEFT JOIN ${facts} ON \`row\` = figure`
+    : `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(figure AS DOUBLE) FROM (${inner}) AS found`;
+  return tableOf(database, version, request, split, await slice(database, sql, values));
+}
+
+async function tableOf(
+  database: Database,
+  version: VersionColumns,
+  request: FrameRequest,
+  split: Placed | null,
+  rows: (number | string | null)[][],
+): Promise<Table> {
+  const figures = Float64Array.from(rows, ([, , figure]) =>
+    figure === null ? NaN : Number(figure),
+  );
+  const decimals =
+    request.column === null ? 0 : columnNamed(version, request.column).stored.decimals;
+  const columns: Column[] = [
+    dateColumn(
+      'date',
+      Int32Array.from(rows, ([day]) => (day === null ? missingDay : Number(day))),
+    ),
+    numberColumn('figure', figures, decimals),
+  ];
+  if (!split) return { rows: rows.length, columns };
+  const { words, canonical } = await loadWords(database, version.versionId, split.place);
+  const found: string[] = [];
+  const places = new Map<string, number>();
+  const placeOf = (word: string) => {
+    const place = places.get(word) ?? found.push(word) - 1;
+    places.set(word, place);
+    return place;
+  };
+  const codes = Int32Array.from(rows, ([, code]) => {
+    if (code === null) return -1;
+    return placeOf(
+      Number(code) === restCode ? restWord : (words[canonical[Number(code)] ?? -1] ?? ''),
+    );
+  });
+  columns.push(textColumn(split.stored.name, codes, found));
+  return { rows: rows.length, columns };
+}
+
+/** Which rows a filter keeps. */
+function whereOf(version: VersionColumns, filter: Filter): Sql {
+  const column = columnNamed(version, filter.column);
+  const name = factsColumn(column.place);
+  if (filter.kind === 'words') {
+    const { text, values } = wordsIn(version, column, filter.words);
+    return { text: filter.keep ? `(${text})` : `NOT (${text})`, values };
+  }
+  const ends = [
+    ...(filter.from === null ? [] : [{ text: `${name} >= ?`, value: filter.from }]),
+    ...(filter.to === null ? [] : [{ text: `${name} <= ?`, value: filter.to }]),
+    { text: `${name} IS NOT NULL`, value: null },
+  ];
+  return {
+    text: ends.map(({ text }) => text).join(' AND '),
+    values: ends.flatMap(({ value }) => value ?? []),
+  };
+}
+
+/** Whether a row has one of some words; the empty one is a blank cell. */
+function wordsIn(version: VersionColumns, { place }: Placed, words: readonly string[]): Sql {
+  const name = factsColumn(place);
+  const named = words.filter((word) => word !== '');
+  const blank = words.length > named.length ? `${name} IS NULL` : 'FALSE';
+  if (named.length === 0) return { text: blank, values: [] };
+  const marks = named.map(() => '?').join(', ');
+  const codes = `SELECT code FROM ${wordsTable(version.versionId)} WHERE place = ? AND word IN (${marks})`;
+  return {
+    text: `${blank} OR COALESCE(${name} IN (${codes}), FALSE)`,
+    values: [place, ...named],
+  };
+}

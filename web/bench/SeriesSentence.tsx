@@ -1,0 +1,76 @@
+import type { ReactNode } from 'react';
+import { useDispatch } from 'react-redux';
+import { type ChartDefinition, type SeriesDefinition, withoutSeries } from '../../core/chart';
+import { Phrase } from '../controls';
+import { toastUndo } from '../look';
+import { benchActions } from './benchSlice';
+import { AgainstSetting } from './phrases/AgainstSetting';
+import { DerivedPhrase } from './phrases/DerivedPhrase';
+import { FiguresFields } from './phrases/FiguresFields';
+import { FiltersPhrase } from './phrases/FiltersPhrase';
+import { GapPhrase, HandoverPhrase, RolePhrase } from './phrases/RunPhrases';
+import { sayFigures } from './phrases/sayFigures';
+import { SplitPhrase } from './phrases/SplitPhrase';
+import { StrokePhrase } from './phrases/StrokePhrase';
+import { useChange, useSeriesChange } from './useBench';
+
+interface SeriesSentenceProps {
+  chart: ChartDefinition;
+  series: SeriesDefinition;
+}
+
+/** A series as a sentence, whose phrases are its settings, and what can be done with it. */
+export function SeriesSentence({ chart, series }: SeriesSentenceProps) {
+  const onChange = useSeriesChange(series.id);
+  const props = { chart, series, onChange };
+  return (
+    <>
+      <p className="row-sentence">
+        <Phrase words={series.name} label="Figures">
+          <FiguresFields {...props} />
+        </Phrase>
+        , {sayFigures(series)}
+        <FiltersPhrase {...props} />, drawn <DerivedPhrase {...props} />, <SplitPhrase {...props} />
+        . It stands for the <RolePhrase {...props} />; its line is <StrokePhrase {...props} />, its
+        gaps are <GapPhrase {...props} />, and it hands over to <HandoverPhrase {...props} />. It is{' '}
+        <AgainstSetting chart={chart} main={series} />.
+      </p>
+      <SeriesActs {...props} />
+    </>
+  );
+}
+
+function SeriesActs({
+  chart,
+  series,
+  onChange,
+}: SeriesSentenceProps & { onChange: (more: Partial<SeriesDefinition>) => void }) {
+  const change = useChange();
+  const dispatch = useDispatch();
+  const place = chart.series.indexOf(series);
+  const move = (by: -1 | 1) =>
+    change((before) => {
+      const moved = [...before.series];
+      moved.splice(place + by, 0, ...moved.splice(place, 1));
+      return { ...before, series: moved };
+    });
+  const remove = () => {
+    change((before) => withoutSeries(before, series.id));
+    toastUndo(`${series.name} removed.`, () => dispatch(benchActions.undone()));
+  };
+  const act = (words: ReactNode, run: () => void, disabled = false) => (
+    <button type="button" className="act" onClick={run} disabled={disabled}>
+      {words}
+    </button>
+  );
+  return (
+    <div className="row">
+      {act(series.hidden ? 'Draw it' : 'Do not draw it', () =>
+        onChange({ hidden: !series.hidden }),
+      )}
+      {act('Earlier', () => move(-1), place === 0)}
+      {act('Later', () => move(1), place === chart.series.length - 1)}
+      {act(`Remove ${series.name}`, remove, chart.series.length === 1)}
+    </div>
+  );
+}

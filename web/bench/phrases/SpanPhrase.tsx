@@ -1,0 +1,78 @@
+import { DatePicker, InputNumber } from 'antd';
+import dayjs from 'dayjs';
+import type { ChartDefinition, SpanDefinition } from '../../../core/chart';
+import { countPeriods } from '../../../core/labels';
+import type { Reading } from '../../../core/reading';
+import { Phrase, SelectField } from '../../controls';
+import { useChange } from '../useBench';
+
+const drafts: Record<SpanDefinition['kind'], SpanDefinition> = {
+  fixed: { kind: 'fixed', from: null, to: null },
+  last: { kind: 'last', count: 13 },
+  thisYear: { kind: 'thisYear' },
+};
+
+const kindWords: Record<SpanDefinition['kind'], string> = {
+  fixed: 'from a date to a date',
+  last: 'the last so many, up to today',
+  thisYear: 'this year',
+};
+
+interface SpanPhraseProps {
+  chart: ChartDefinition;
+  reading: Reading | null;
+}
+
+/** Which periods are shown. */
+export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
+  const change = useChange();
+  const { span } = chart;
+  const set = (next: SpanDefinition) => change((before) => ({ ...before, span: next }));
+  return (
+    <Phrase words={sayShown(chart, reading)} label="Shown">
+      <SelectField
+        label="Shown"
+        value={span.kind}
+        onChange={(kind) => set(drafts[kind])}
+        options={Object.entries(kindWords).map(([value, label]) => ({
+          value: value as SpanDefinition['kind'],
+          label,
+        }))}
+      />
+      {span.kind === 'last' && (
+        <label className="field">
+          <span>How many</span>
+          <InputNumber
+            value={span.count}
+            aria-label="How many"
+            min={1}
+            max={4000}
+            precision={0}
+            onChange={(count) => count && set({ ...span, count })}
+          />
+        </label>
+      )}
+      {span.kind === 'fixed' &&
+        (['from', 'to'] as const).map((end) => (
+          <label key={end} className="field">
+            <span>{end === 'from' ? 'First day shown' : 'Last day shown'}</span>
+            <DatePicker
+              value={span[end] ? dayjs(span[end]) : null}
+              format="D MMM YYYY"
+              aria-label={end === 'from' ? 'First day shown' : 'Last day shown'}
+              placeholder={end === 'from' ? 'from the first figure' : 'to the last figure'}
+              onChange={(day) => set({ ...span, [end]: day ? day.format('YYYY-MM-DD') : null })}
+            />
+          </label>
+        ))}
+    </Phrase>
+  );
+}
+
+function sayShown({ span, grain }: ChartDefinition, reading: Reading | null): string {
+  if (span.kind === 'last') return `the last ${countPeriods(span.count, grain)}`;
+  if (span.kind === 'thisYear') return 'this year';
+  if (reading?.axis !== 'calendar') return span.from || span.to ? 'a part of it' : 'all there is';
+  const [first, last] = [reading.positions[0], reading.positions.at(-1)];
+  return `${first?.label ?? 'the first figure'} to ${last?.label ?? 'the last'}`;
+}

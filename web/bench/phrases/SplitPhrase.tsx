@@ -1,0 +1,86 @@
+import { InputNumber } from 'antd';
+import type { SplitDefinition } from '../../../core/chart';
+import { type Ranking, rankings } from '../../../core/frame';
+import { api } from '../../api';
+import { Phrase, SelectField } from '../../controls';
+import type { SeriesPhraseProps } from './seriesPhrase';
+
+const rankingWords: Record<Ranking, string> = {
+  total: 'by the total of what is shown',
+  last: 'by the last finished period',
+  change: 'by the last change',
+};
+
+/** Whether a series is drawn in one line, or in one for each word of a category. */
+export function SplitPhrase({ series, onChange }: SeriesPhraseProps) {
+  const { data: sources } = api.useSourcesQuery();
+  const [ask] = api.useLazyWordsQuery();
+  const { figures, split } = series;
+  if (figures.kind === 'constant') return 'one level';
+  const sourceId = figures.kind === 'rows' ? figures.sourceId : 0;
+  const source = sources?.find(({ id }) => id === sourceId);
+  const columns = source?.columns.filter(({ kind }) => kind === 'text') ?? [];
+  if (figures.kind === 'formula') return 'a line for each of theirs';
+  const choose = async (column: string) => {
+    if (!column) return onChange({ split: null });
+    const order = await ask({ sourceId, column }).unwrap();
+    return onChange({ split: { column, order, top: null } });
+  };
+  return (
+    <Phrase words={saySplit(split)} label="Split">
+      <SelectField
+        label="Split by"
+        value={split?.column ?? ''}
+        onChange={(value) => void choose(value)}
+        options={[
+          { value: '', label: 'nothing: all in one line' },
+          ...columns.map(({ name }) => ({ value: name, label: name })),
+        ]}
+      />
+      {split && <TopFields split={split} onChange={(next) => onChange({ split: next })} />}
+    </Phrase>
+  );
+}
+
+interface TopFieldsProps {
+  split: SplitDefinition;
+  onChange: (split: SplitDefinition) => void;
+}
+
+function TopFields({ split, onChange }: TopFieldsProps) {
+  const { top } = split;
+  return (
+    <>
+      <SelectField
+        label="Lines"
+        value={top?.by ?? ''}
+        onChange={(by) =>
+          onChange({ ...split, top: by ? { count: top?.count ?? 5, by: by as Ranking } : null })
+        }
+        options={[
+          { value: '', label: 'all of them' },
+          ...rankings.map((by) => ({ value: by, label: `the first ${rankingWords[by]}` })),
+        ]}
+      />
+      {top && (
+        <label className="field">
+          <span>How many lines, the rest as one</span>
+          <InputNumber
+            value={top.count}
+            aria-label="How many lines"
+            min={1}
+            max={40}
+            precision={0}
+            onChange={(count) => count && onChange({ ...split, top: { ...top, count } })}
+          />
+        </label>
+      )}
+    </>
+  );
+}
+
+function saySplit(split: SplitDefinition | null): string {
+  if (!split) return 'all in one line';
+  if (!split.top) return `a line for each ${split.column}`;
+  return `the first ${split.top.count} of ${split.column} ${rankingWords[split.top.by]}, and all others as one`;
+}

@@ -1,0 +1,61 @@
+import type { Annotations, Shape } from 'plotly.js';
+import type { Reading } from '../../../core/reading';
+import { page } from '../../look';
+import { plotWidth } from '../geometry';
+import { axisOf, type ScaleSize } from '../scales';
+import type { PlacedPanel } from '../panels';
+import type { AxisDrawing } from './axisDrawing';
+import { layTape, type Tape } from './tape';
+
+/** The date axis as a measuring tape: blocks that are the periods. */
+export const calendarAxis: AxisDrawing = {
+  staffed: true,
+  height: ({ tape, gap }, fontSize) => tape + gap + 2 * fontSize + 12,
+  shapes: (reading, placed, size) => tapeShapes(tapeOf(reading, placed), placed, size),
+  labels: (reading, placed, size, fontSize) =>
+    tapeLabels(tapeOf(reading, placed), placed, size, fontSize),
+};
+
+export function tapeOf({ positions, grain }: Reading, { geometry }: PlacedPanel): Tape {
+  const first = positions[0]?.start ?? 0;
+  return layTape(first, positions.at(-1)?.next ?? 1, grain, plotWidth(geometry));
+}
+
+export function tapeShapes(
+  { edges }: Tape,
+  placed: PlacedPanel,
+  { tape, gap }: ScaleSize,
+): Partial<Shape>[] {
+  const { x, yDomain } = axisOf(placed);
+  const at = (x0: number, x1: number) => ({
+    type: 'rect' as const,
+    ...{ xref: x, x0, x1 },
+    ...{ yref: yDomain, ysizemode: 'pixel' as const, yanchor: 0, y0: -gap, y1: -gap - tape },
+  });
+  const frame = { ...at(edges[0] ?? 0, edges.at(-1) ?? 0), line: { color: page.ink, width: 0.8 } };
+  const blocks = edges
+    .slice(0, -1)
+    .flatMap((edge, block) =>
+      block % 2 === 0
+        ? [{ ...at(edge, edges[block + 1] ?? edge), fillcolor: page.ink, line: { width: 0 } }]
+        : [],
+    );
+  return [{ ...frame, fillcolor: page.sheet }, ...blocks];
+}
+
+/** The names under the tape: the period, and in bold what it is part of. */
+export function tapeLabels(
+  { labels }: Tape,
+  placed: PlacedPanel,
+  { tape, gap }: ScaleSize,
+  fontSize: number,
+): Partial<Annotations>[] {
+  const { x, yDomain } = axisOf(placed);
+  return labels.map(({ at, short, of }) => ({
+    ...{ xref: x, yref: yDomain, x: at, y: 0, yanchor: 'top' as const, showarrow: false },
+    yshift: -gap - tape - 1,
+    text: of ? `${short}<br><b>${of}</b>` : short,
+    font: { size: fontSize, color: page.second },
+    align: 'center' as const,
+  }));
+}

@@ -1,0 +1,102 @@
+import { axisFormat, axisValues, writeFigure } from '../../core/labels';
+import type { Reading, ReadPanel } from '../../core/reading';
+import type { AxisDrawing } from './axes';
+import type { Geometry, Measure } from './geometry';
+
+/** Where one panel lies in the picture. */
+export interface PlacedPanel {
+  panel: ReadPanel;
+  geometry: Geometry;
+  /** the place of its own axes in the picture, from 1 */
+  number: number;
+  /** it stands at the left end of its row: it has the values, unless each panel has its own */
+  valued: boolean;
+  /** nothing stands below it: it has the tape */
+  taped: boolean;
+  /** it stands at the right end of its row: names stand beside it */
+  named: boolean;
+  /** something stands at its left, from which a hairline parts it */
+  parted: boolean;
+}
+
+/** What has to fit around and between the panels, in pixels. */
+export interface PanelRoom {
+  width: number;
+  height: number;
+  left: number;
+  right: number;
+  above: number;
+  below: number;
+  title: number;
+}
+
+/** A panel narrower than this shows no course; then they go on in the next row. */
+const narrowest = 104;
+const between = { across: 18, down: 12 };
+
+/** Lays the panels of a reading out beside and below each other. */
+export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
+  const { panels } = reading;
+  const { columns, rows } = gridOf(reading, room);
+  const own = ownAxes(reading);
+  const gapAcross = own ? between.across + room.left : between.across;
+  const across = (room.width - room.left - room.right - (columns - 1) * gapAcross) / columns;
+  const titled = room.title * rows;
+  const gapDown = between.down + (columns > 1 ? room.below : 0);
+  const down = (room.height - room.above - room.below - titled - (rows - 1) * gapDown) / rows;
+  return panels.map((panel, at) => {
+    const [column, row] = [at % columns, Math.floor(at / columns)];
+    const left = room.left + column * (across + gapAcross);
+    const top = room.above + room.title + row * (down + room.title + gapDown);
+    return {
+      panel,
+      number: at + 1,
+      valued: own || column === 0,
+      taped: row === rows - 1 || columns > 1,
+      named: column === columns - 1 || at === panels.length - 1,
+      parted: column > 0,
+      geometry: {
+        ...{ width: room.width, height: room.height, left, top },
+        right: room.width - left - across,
+        bottom: room.height - top - down,
+        xFrom: reading.positions[0]?.start ?? 0,
+        xTo: reading.positions.at(-1)?.next ?? 1,
+        ...{ yFrom: panel.axis.from, yTo: panel.axis.to },
+      },
+    };
+  });
+}
+
+/** Whether panels have value axes of their own: they share one when all are alike. */
+export function ownAxes({ panels }: Reading): boolean {
+  const [first] = panels;
+  return panels.some(({ axis }) => axis.from !== first?.axis.from || axis.to !== first.axis.to);
+}
+
+function gridOf({ panels, shape }: Reading, room: PanelRoom) {
+  const count = Math.max(1, panels.length);
+  if (shape === 'stack') return { columns: 1, rows: count };
+  const fitting = Math.max(
+    1,
+    Math.floor((room.width - room.left - room.right) / (narrowest + between.across)),
+  );
+  const square = Math.ceil(Math.sqrt((count * room.width) / (room.height * 1.8)));
+  const wanted = shape === 'row' ? count : Math.max(1, square);
+  const rows = Math.ceil(count / Math.min(count, wanted, fitting));
+  return { columns: Math.ceil(count / rows), rows };
+}
+
+/** Room at the left for the values and the staff. */
+export function roomForValues(
+  reading: Reading,
+  measure: Measure,
+  fontSize: number,
+  drawing: AxisDrawing,
+): number {
+  const texts = reading.panels.flatMap(({ axis }) =>
+    axisValues(axis).map((value) => writeFigure(value, axisFormat(axis, reading.format))),
+  );
+  return drawing.staffed
+    ? Math.ceil(Math.max(0, ...texts.map((text) => measure(text, fontSize, 400)))) + 8
+    : 0;
+}
