@@ -11,6 +11,9 @@ export interface Slope {
   to: string | null;
 }
 
+/** How far beyond the uprights the axis goes on, of the way between them. */
+const edge = 0.03;
+
 const date = () =>
   string()
     .nullable()
@@ -54,7 +57,8 @@ export const slope: ArrangementKind<Slope> = {
         : (periods[ends[place]] as Position);
     const positions = [0, 1].map((place) => ({
       ...{ label: at(place).label, open: at(place).open },
-      ...{ start: place - 0.5, next: place + 0.5, middle: place },
+      // The two uprights stand near the edges, so that the names beside them have all the room.
+      ...{ start: place === 0 ? -edge : 0.5, next: place === 0 ? 0.5 : 1 + edge, middle: place },
     }));
     const lay = <L extends Line>(line: L): L => ({
       ...line,

@@ -37,7 +37,7 @@ it('draws all of it, in the order of the series, without a span', () => {
   const drawn = seriesFrame(chart, split, frame);
   expect(drawn.keys).toEqual(['West', 'North', 'East']);
   expect(drawn.values[2]).toEqual([1, null, null, null]);
-  expect([drawn.places, drawn.completeTo]).toEqual([[0, 1, 2], frame.completeTo]);
+  expect([drawn.places, drawn.completeTo]).toEqual([[0, 2, 3], frame.completeTo]);
   expect(drawn.extent).toEqual({ from: months[0], to: months[3] });
 });
 

@@ -218,7 +218,7 @@ function shown(
       ? { from: Math.max(first, from), to: Math.min(last, to) }
       : null;
   const ordered = orderedKeys(series, whole);
-  const rows = ordered.map((key, place) => ({
+  const rows = ordered.map(({ key, place }) => ({
     key,
     place,
     figures: (whole.values[whole.keys.indexOf(key)] ?? []).filter((_, at) => kept[at]),
@@ -245,10 +245,17 @@ function shown(
 /** Whether lines are told apart by words: one empty word alone is no split. */
 export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 1 || keys[0] !== '';
 
-/** Words in the order of the series; those it does not know yet follow, and all others at the end. */
-function orderedKeys({ split }: SeriesDefinition, { keys, others }: Whole) {
+/**
+ * Words in the order of the series, those it does not know yet after them, each with its place among
+ * all words: a word keeps its place, and with it its colour, whichever others are there.
+ */
+function orderedKeys({ split }: SeriesDefinition, { keys }: Whole) {
+  const order = split?.order ?? [];
+  const unknown = keys.filter((key) => !order.includes(key));
+  const placed = keys.map((key) => {
+    const known = order.indexOf(key);
+    return { key, place: known < 0 ? order.length + unknown.indexOf(key) : known };
+  });
   // A ranking has its own order.
-  if (!split || split.top) return [...keys];
-  const ordered = split.order.filter((word) => keys.includes(word));
-  return [...ordered, ...keys.filter((word) => !ordered.includes(word) && word !== others)];
+  return split?.top ? placed : placed.sort((one, two) => one.place - two.place);
 }

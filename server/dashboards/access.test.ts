@@ -147,13 +147,13 @@ describe('a link', () => {
     const [series] = definition.series;
     const hidden = {
       ...definition,
-      span: { from: '2026-01-01', to: '2026-02-28' },
+      span: { kind: 'fixed', from: '2026-01-01', to: '2026-02-28' },
       standouts: [],
       series: [
         {
           ...series,
           figures: {
-            ...{ sourceId: secret, date: 'Secret day', column: 'Secret fares' },
+            ...{ kind: 'rows', sourceId: secret, date: 'Secret day', column: 'Secret fares' },
             aggregate: 'sum',
           },
           split: { column: 'Secret route', order: ['Gone', 'South', 'North', 'Later'] },

@@ -189,7 +189,8 @@ async function grouped(
   const sql = byRow
     ? `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(${expressionOf(version, request.column)} AS DOUBLE) FROM (${inner}) AS found LEFT JOIN ${facts} ON \`row\` = figure`
     : `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(figure AS DOUBLE) FROM (${inner}) AS found`;
-  return tableOf(database, version, request, split, await slice(database, sql, values));
+  const found = await slice(database, sql, values);
+  return tableOf(database, version, request, split, kept !== null, found);
 }
 
 async function tableOf(
@@ -197,6 +198,7 @@ async function tableOf(
   version: VersionColumns,
   request: FrameRequest,
   split: Placed | null,
+  kept: boolean,
   rows: (number | string | null)[][],
 ): Promise<Table> {
   const figures = Float64Array.from(rows, ([, , figure]) =>
@@ -213,8 +215,9 @@ async function tableOf(
   ];
   if (!split) return { rows: rows.length, columns };
   const { words, canonical } = await loadWords(database, version.versionId, split.place);
-  const found: string[] = [];
-  const places = new Map<string, number>();
+  // All words are ranked, also those of which a filter keeps no row.
+  const found = kept ? [] : [...words];
+  const places = new Map(found.map((word, place) => [word, place]));
   const placeOf = (word: string) => {
     const place = places.get(word) ?? found.push(word) - 1;
     places.set(word, place);
