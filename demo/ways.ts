@@ -92,7 +92,7 @@ export function wayCharts(sources: SourceIds): DemoChart[] {
       },
     },
     {
-      place: { x: 0, y: 21, w: 12, h: 9 },
+      place: { x: 0, y: 21, w: 12, h: 13 },
       definition: {
         ...empty,
         title: 'Passengers by week, one route above the other',

@@ -64,7 +64,7 @@ function SeriesActs({
     </button>
   );
   return (
-    <div className="row">
+    <div className="row series-acts">
       {act(series.hidden ? 'Draw it' : 'Do not draw it', () =>
         onChange({ hidden: !series.hidden }),
       )}

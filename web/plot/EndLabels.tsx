@@ -31,7 +31,7 @@ function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsPro
           style={{
             left: geometry.left,
             width: geometry.width - geometry.left - geometry.right,
-            top: geometry.top - 34,
+            top: placed.titleTop,
           }}
           title={panel.title}
         >

@@ -76,13 +76,14 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const flownAt = (placed: PlacedPanel, first: boolean) =>
     flyPennants(reading, placed, notesOfPanel(notes, reading, placed.panel), first);
   // What flies above the panels decides how much room they leave there.
-  const flying = placePanels(reading, { ...across, above: 0 }).map((placed, at) =>
+  const flying = placePanels(reading, { ...across, above: [] }).map((placed, at) =>
     flownAt(placed, at === 0),
   );
-  const rows = Math.max(0, ...flying.flat().map(({ level }) => level + 1));
-  const above = Math.max(...reading.panels.map(labelRoomAbove), rows * flownRow + 4);
-  const placed = placePanels(reading, { ...across, above });
-  const panels = placed.map((each, at): DrawnPanel => ({
+  const above = reading.panels.map((panel, at) => {
+    const rows = Math.max(0, ...(flying[at] ?? []).map(({ level }) => level + 1));
+    return Math.max(labelRoomAbove(panel), rows * flownRow + 4);
+  });
+  const panels = placePanels(reading, { ...across, above }).map((each, at): DrawnPanel => ({
     ...each,
     flown: flying[at] ?? [],
     endLabels: endLabels(reading, each, { highlight, measure }),

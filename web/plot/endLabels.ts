@@ -34,11 +34,11 @@ const gap = 8;
 export function roomForNames(reading: Reading, width: number, measure: Measure) {
   const widest = (named: Named[]) =>
     Math.ceil(Math.max(gap, ...named.map(({ text }) => measure(text, fontSize, 650)))) + 16;
-  const most = Math.max(60, width * (reading.axis === 'ends' ? 0.34 : 0.28));
+  const ends = reading.axis === 'ends';
+  const most = { start: width * 0.36, end: Math.max(60, width * (ends ? 0.46 : 0.28)) };
   const all = reading.panels.flatMap((panel) => atEnd(reading, panel));
-  const start =
-    reading.axis === 'ends' ? widest(reading.panels.flatMap((each) => atStart(reading, each))) : 0;
-  return { start: Math.min(start, most), end: Math.min(widest(all), most) };
+  const start = ends ? widest(reading.panels.flatMap((each) => atStart(reading, each))) : 0;
+  return { start: Math.min(start, most.start), end: Math.min(widest(all), most.end) };
 }
 
 /** The labels beside a panel, moved apart where they would touch. */

@@ -17,6 +17,8 @@ export interface PlacedPanel {
   named: boolean;
   /** something stands at its left, from which a hairline parts it */
   parted: boolean;
+  /** where its title stands, in pixels from the top */
+  titleTop: number;
 }
 
 /** What has to fit around and between the panels, in pixels. */
@@ -25,7 +27,8 @@ export interface PanelRoom {
   height: number;
   left: number;
   right: number;
-  above: number;
+  /** by panel: for what flies above it, and for labels of its highest points */
+  above: readonly number[];
   below: number;
   title: number;
 }
@@ -41,13 +44,18 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
   const own = ownAxes(reading);
   const gapAcross = own ? between.across + room.left : between.across;
   const across = (room.width - room.left - room.right - (columns - 1) * gapAcross) / columns;
-  const titled = room.title * rows;
   const gapDown = between.down + (columns > 1 ? room.below : 0);
-  const down = (room.height - room.above - room.below - titled - (rows - 1) * gapDown) / rows;
+  const aboves = Array.from({ length: rows }, (_, row) =>
+    Math.max(0, ...room.above.slice(row * columns, (row + 1) * columns)),
+  );
+  const aboveAll = aboves.reduce((sum, above) => sum + above + room.title, 0);
+  const down = (room.height - room.below - aboveAll - (rows - 1) * gapDown) / rows;
   return panels.map((panel, at) => {
     const [column, row] = [at % columns, Math.floor(at / columns)];
     const left = room.left + column * (across + gapAcross);
-    const top = room.above + room.title + row * (down + room.title + gapDown);
+    const before = aboves.slice(0, row).reduce((sum, above) => sum + above + room.title, 0);
+    const titleTop = before + row * (down + gapDown);
+    const top = titleTop + room.title + (aboves[row] ?? 0);
     return {
       panel,
       number: at + 1,
@@ -55,6 +63,7 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
       taped: row === rows - 1 || columns > 1,
       named: column === columns - 1 || at === panels.length - 1,
       parted: column > 0,
+      titleTop,
       geometry: {
         ...{ width: room.width, height: room.height, left, top },
         right: room.width - left - across,

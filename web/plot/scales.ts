@@ -25,22 +25,32 @@ export function axisOf({ number }: Pick<PlacedPanel, 'number'>) {
   };
 }
 
+/** Values nearer to each other than this cannot be read, in pixels. */
+const valueRoom = 17;
+
+/** Of how many values on the axis one is labelled, so that none touches the next. */
+function labelStride({ panel: { axis }, geometry }: PlacedPanel): number {
+  const high = geometry.height - geometry.top - geometry.bottom;
+  const apart = (high * axis.step) / (axis.to - axis.from);
+  return [1, 2, 5, 10, 20].find((stride) => apart * stride >= valueRoom) ?? 50;
+}
+
 /** The value axis as a surveyor's staff: alternating blocks that fall on the axis steps. */
 export function staffShapes(placed: PlacedPanel, { staff, gap }: ScaleSize): Partial<Shape>[] {
   const { axis } = placed.panel;
   const { y, xDomain } = axisOf(placed);
-  const half = axis.step / 2;
-  const count = Math.round((axis.to - axis.from) / half);
+  const half = (axis.step / 2) * labelStride(placed);
+  const first = Math.floor(axis.from / half + 1e-9);
+  const count = Math.ceil(axis.to / half - 1e-9) - first;
   const at = (x0: number, x1: number) => ({
     type: 'rect' as const,
     ...{ xref: xDomain, xsizemode: 'pixel' as const, xanchor: 0, x0, x1, yref: y },
   });
   const middle = -gap - staff / 2;
-  const first = Math.round(axis.from / half);
   const blocks = Array.from({ length: count }, (_, block) => ({
     ...((first + block) % 2 === 0 ? at(middle, -gap) : at(-gap - staff, middle)),
-    y0: axis.from + block * half,
-    y1: axis.from + (block + 1) * half,
+    y0: Math.max(axis.from, (first + block) * half),
+    y1: Math.min(axis.to, (first + block + 1) * half),
     fillcolor: page.ink,
     line: { width: 0 },
   }));
@@ -72,7 +82,8 @@ export function axesOf(
   const { panel, geometry } = placed;
   const { axis } = panel;
   const { width, height, left, right, top, bottom } = geometry;
-  const values = axisValues(axis);
+  const stride = labelStride(placed);
+  const values = axisValues(axis).filter((value) => Math.round(value / axis.step) % stride === 0);
   const { x, y } = axisOf(placed);
   return {
     [x.replace('x', 'xaxis')]: {
