@@ -46,7 +46,7 @@ export function judgedDays() {
   const drafted = draftChart({ id: 1, columns: figures.columns });
   const [first] = drafted.series;
   if (!first) throw new Error('The draft has no series.');
-  const split = { ...first, split: { column: 'Route', order: words, top: null } };
+  const split = { ...first, split: { column: 'Route', order: words, coloured: [], top: null } };
   const level: ChartDefinition = {
     ...drafted,
     grain: 'day',

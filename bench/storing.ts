@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
@@ -38,6 +38,7 @@ export async function measureStoring(): Promise<Measured[]> {
     if (last?.kind !== 'understood') throw new Error(JSON.stringify(last));
     const { file: choices, decimalMark, zone, steps, columns } = last.understanding;
     const form = { file: choices, decimalMark, zone, steps, columns };
+    const before = memoryOf(server, 'VmRSS');
     const begun = performance.now();
     let stored = 0;
     const storing = person
@@ -48,6 +49,7 @@ export async function measureStoring(): Promise<Measured[]> {
       });
     const busy = await slowest(person, 6000);
     await storing;
+    const extra = memoryOf(server, 'VmHWM') - before;
     const charts = await measureCharts(server, person);
     const loaded = await loadByClient(server);
     return [
@@ -66,10 +68,23 @@ export async function measureStoring(): Promise<Measured[]> {
         ratio: busy / idle,
         limit: { atMost: 3 },
       },
+      {
+        work: 'memory that the server takes for it at most',
+        own: `${extra.toFixed(0)} MB`,
+        peer: '400 MB',
+        ratio: extra / 400,
+        limit: { atMost: 1 },
+      },
     ];
   } finally {
     await server.stop();
   }
+}
+
+/** What a server's process holds in memory now (VmRSS), or has held at most (VmHWM), in megabytes. */
+function memoryOf({ pid }: TestServer, what: 'VmRSS' | 'VmHWM'): number {
+  const status = readFileSync(`/proc/${pid}/status`, 'utf8');
+  return Number(new RegExp(`${what}:\\s+(\\d+)`).exec(status)?.[1]) / 1024;
 }
 
 /** The first chart of a source that nobody has drawn yet, and the next, against GROUP BY of the same. */

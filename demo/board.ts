@@ -47,6 +47,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
             split: {
               column: 'Route',
               order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
+              coloured: [],
               top: null,
             },
           }),

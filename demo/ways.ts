@@ -5,6 +5,7 @@ import { empty, extremes, judged, seriesOf, type SourceIds, today } from './part
 const byRoute: SplitDefinition = {
   column: 'Route',
   order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
+  coloured: [],
   top: null,
 };
 

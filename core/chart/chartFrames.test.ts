@@ -3,7 +3,7 @@ import { formatDay, type Grain, grains, parseDay, periodsBetween, periodStart } 
 import type { Frame } from '../frame';
 import cuts from '../vectors/cut.json';
 import { chartFrames, type SeriesFrame } from './chartFrames';
-import type { ChartDefinition, SeriesDefinition } from './definition';
+import type { ChartDefinition, SeriesDefinition, SplitDefinition } from './definition';
 import { testChart, testFrame, testSeries } from '../testing';
 
 const day = (text: string) => parseDay(text) as number;
@@ -21,7 +21,7 @@ const frame = testFrame({
 });
 const counted = testSeries('a');
 const split = testSeries('a', {
-  split: { column: 'Route', order: ['West', 'Gone', 'North'], top: null },
+  split: { column: 'Route', order: ['West', 'Gone', 'North'], coloured: [], top: null },
 });
 const chart = testChart();
 const span = (from: string | null, to: string | null) =>
@@ -39,6 +39,16 @@ it('draws all of it, in the order of the series, without a span', () => {
   expect(drawn.values[2]).toEqual([1, null, null, null]);
   expect([drawn.places, drawn.completeTo]).toEqual([[0, 2, 3], frame.completeTo]);
   expect(drawn.extent).toEqual({ from: months[0], to: months[3] });
+});
+
+it('lists words in another order without giving them other colours', () => {
+  const moved = { ...split.split, order: ['North', 'West', 'East'] } as SplitDefinition;
+  const coloured = ['West', 'Gone', 'North'];
+  const drawn = seriesFrame(chart, { ...split, split: { ...moved, coloured } }, frame);
+  expect([drawn.keys, drawn.places]).toEqual([
+    ['North', 'West', 'East'],
+    [2, 0, 3],
+  ]);
 });
 
 it.each([
@@ -129,7 +139,9 @@ it('does not go round in formulas that use each other', () => {
 });
 
 it('works a formula out word by word, and lets what is not split serve all words', () => {
-  const routes = testSeries('a', { split: { column: 'Route', order: [], top: null } });
+  const routes = testSeries('a', {
+    split: { column: 'Route', order: [], coloured: [], top: null },
+  });
   const series = [routes, testSeries('b'), { ...formula('a / b'), split: routes.split }];
   const frames = { a: frame, b: figuresOf(2, 4, null, 10) };
   const { f } = chartFrames(testChart({ series }), frames, 20_700).frames;

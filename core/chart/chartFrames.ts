@@ -246,16 +246,24 @@ function shown(
 export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 1 || keys[0] !== '';
 
 /**
- * Words in the order of the series, those it does not know yet after them, each with its place among
- * all words: a word keeps its place, and with it its colour, whichever others are there.
+ * Words in the order of the series, those it does not know yet after them, each with its place in the
+ * palette: a word keeps its colour, whichever others are there and in whatever order.
  */
 function orderedKeys({ split }: SeriesDefinition, { keys }: Whole) {
   const order = split?.order ?? [];
-  const unknown = keys.filter((key) => !order.includes(key));
-  const placed = keys.map((key) => {
-    const known = order.indexOf(key);
-    return { key, place: known < 0 ? order.length + unknown.indexOf(key) : known };
-  });
+  const coloured = split?.coloured.length ? split.coloured : order;
+  const placed = keys.map((key) => ({
+    key,
+    at: placeAmong(key, order, keys),
+    place: placeAmong(key, coloured, keys),
+  }));
   // A ranking has its own order.
-  return split?.top ? placed : placed.sort((one, two) => one.place - two.place);
+  return split?.top ? placed : placed.sort((one, two) => one.at - two.at);
+}
+
+/** The place of a word in a list; words that are not in it follow in their own order. */
+function placeAmong(word: string, list: readonly string[], all: readonly string[]): number {
+  const known = list.indexOf(word);
+  if (known >= 0) return known;
+  return list.length + all.filter((each) => !list.includes(each)).indexOf(word);
 }

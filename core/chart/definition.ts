@@ -48,8 +48,10 @@ export type FiguresDefinition = RowsFigures | FormulaFigures | ConstantFigures;
 /** Draws one line for each word of a category column. */
 export interface SplitDefinition {
   column: string;
-  /** the words in the order they are listed and coloured; later words follow */
+  /** the words in the order in which they are listed; later words follow */
   order: string[];
+  /** the words in the order in which they took their colours, which they keep; empty: as listed */
+  coloured: string[];
   /** only the first so many, and the rest as one; null draws all */
   top: { count: number; by: Ranking } | null;
 }

@@ -75,7 +75,7 @@ it('lets formulas follow the new name of a series, and touches nothing else', ()
 });
 
 it('gives a series its place in the palette for good', () => {
-  const split = { column: 'Route', order: ['North', 'South'], top: null };
+  const split = { column: 'Route', order: ['North', 'South'], coloured: [], top: null };
   const series = [testSeries('a', { split }), testSeries('plan', { role: 'budget' })];
   expect(nextPlace(testChart({ series }))).toBe(2);
   const second = testSeries('b', { stroke: { ...plainStroke, place: 2 } });

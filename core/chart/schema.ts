@@ -39,6 +39,7 @@ const oneOf = <Value extends string>(values: readonly Value[]) => mixed<Value>()
 const split: ObjectSchema<SplitDefinition> = object({
   column: columnName,
   order: list(string().defined().max(500), limits.words).required(),
+  coloured: list(string().defined().max(500), limits.words).required().default([]),
   top: object({
     count: figure().integer().min(1).max(40).required(),
     by: oneOf<Ranking>(rankings).required(),

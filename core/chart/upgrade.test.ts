@@ -46,7 +46,7 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
   ]);
   expect(chart.series[0]).toMatchObject({
     figures: { kind: 'rows', sourceId: 7, filters: [] },
-    split: { order: ['West', 'East'], top: null },
+    split: { order: ['West', 'East'], coloured: [], top: null },
   });
 });
 

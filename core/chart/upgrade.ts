@@ -65,7 +65,7 @@ function toSecond({ span, series, ...chart }: FirstChart): ChartDefinition {
           filters: [],
           ...figures,
         } as SeriesDefinition['figures'],
-        split: split && { ...split, top: null },
+        split: split && { ...split, coloured: [], top: null },
         ...{ derived: null, spread: false, gap: 'open', handover: null, hidden: false },
         stroke: { ...plainStroke, colour, place: placeOf(first) },
       };

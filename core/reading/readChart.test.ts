@@ -192,7 +192,7 @@ it.each([
 
 it('keeps the colours of a split when a new word arrives', () => {
   const split = series('Fares', {
-    split: { column: 'route', order: ['South', 'North'], top: null },
+    split: { column: 'route', order: ['South', 'North'], coloured: [], top: null },
     mark: null,
   });
   const routes = (keys: string[]) => ({

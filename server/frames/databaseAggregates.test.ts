@@ -143,7 +143,11 @@ it('finds the same figures whether the columns fit in memory or not', async () =
             ...definition,
             grain,
             series: [
-              { ...series, figures, split: split ? { column: 'Route', order: [], top } : null },
+              {
+                ...series,
+                figures,
+                split: split ? { column: 'Route', order: [], coloured: [], top } : null,
+              },
             ],
           };
           const path = `/charts/${chartId}/frames`;

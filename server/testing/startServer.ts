@@ -6,6 +6,8 @@ import { createConnection } from 'mysql2/promise';
 /** A server with a database of its own, for tests. */
 export interface TestServer {
   origin: string;
+  /** the process' id */
+  pid: number;
   databaseUrl: string;
   /** everything the server has printed */
   output: () => string;
@@ -78,6 +80,7 @@ export async function startServer({
   );
   return {
     origin: `http://127.0.0.1:${port}`,
+    pid: server.pid ?? 0,
     databaseUrl: url,
     output: () => output,
     stop: async () => {
