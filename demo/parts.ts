@@ -10,6 +10,7 @@ export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axis: { starts: 'suited' },
+  emphasis: null,
   ...{ yardsticks: [], colourRules: [], standouts: [] },
 };
 

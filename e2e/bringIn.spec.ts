@@ -1,6 +1,5 @@
 import { utils, write } from '@e965/xlsx';
-import type { Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { choose, deliver, expect, makeAccount, test } from './fixtures';
 
 const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'];
 const days = Array.from({ length: 181 }, (_, place) =>
@@ -30,26 +29,6 @@ function budget(change: (rows: (string | number)[][]) => void = () => {}): Buffe
   utils.book_append_sheet(book, utils.aoa_to_sheet(rows), 'Budget');
   return write(book, { type: 'buffer' }) as Buffer;
 }
-
-const choose = async (page: Page, label: string, option: string | RegExp) => {
-  await page.getByRole('combobox', { name: label, exact: true }).click();
-  await page.locator('.ant-select-item-option:visible').getByText(option).first().click();
-};
-
-async function makeAccount(page: Page, origin: string, name: string) {
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'No account yet? Make one' }).click();
-  await page.getByLabel('Your name').fill(name);
-  await page.getByLabel('E-mail').fill(`${name.toLowerCase()}@workshop.example`);
-  await page.getByLabel('Password').fill('a longer secret');
-  await page.getByRole('button', { name: 'Make the account' }).click();
-  await expect(page.getByRole('heading', { name: 'No dashboard yet' })).toBeVisible();
-}
-
-const deliver = (page: Page, name: string, buffer: Buffer) =>
-  page
-    .getByLabel('File to bring in')
-    .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
 
 test('a wide workbook and a daily table are brought in and meet on a monthly chart', async ({
   quietPage: page,

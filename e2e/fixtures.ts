@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import { startServer, type TestServer } from '../server/testing';
 
 interface Workers {
@@ -34,4 +34,27 @@ export const test = base.extend<{ quietPage: Page }, Workers>({
   },
 });
 
-export { expect } from '@playwright/test';
+/** Chooses an option of a field by its label. */
+export const choose = async (page: Page, label: string, option: string | RegExp) => {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.locator('.ant-select-item-option:visible').getByText(option).first().click();
+};
+
+/** Makes an account through the page. */
+export async function makeAccount(page: Page, origin: string, name: string) {
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'No account yet? Make one' }).click();
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('E-mail').fill(`${name.toLowerCase()}@workshop.example`);
+  await page.getByLabel('Password').fill('a longer secret');
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByRole('heading', { name: 'No dashboard yet' })).toBeVisible();
+}
+
+/** Delivers a file on the page where files are brought in. */
+export const deliver = (page: Page, name: string, buffer: Buffer) =>
+  page
+    .getByLabel('File to bring in')
+    .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
+
+export { expect };

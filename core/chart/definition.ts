@@ -100,11 +100,14 @@ export interface ColourRuleDefinition {
   colour: Colour;
 }
 
+export const standoutPicks = ['highest', 'lowest', 'first', 'last'] as const;
+export type StandoutPick = (typeof standoutPicks)[number];
+
 /** Picks out points of a series. */
 export interface StandoutDefinition {
   id: string;
   series: string;
-  pick: 'highest' | 'lowest';
+  pick: StandoutPick;
 }
 
 /** Where the value axis begins: where it suits the figures, at zero, or at the least figure. */
@@ -137,6 +140,8 @@ export interface ChartDefinition {
   /** the first rule that holds wins */
   colourRules: ColourRuleDefinition[];
   standouts: StandoutDefinition[];
+  /** the line that is highlighted when the chart is opened; null: none */
+  emphasis: string | null;
 }
 
 /** What of a chart is known to those who only read it: no name of a source's column. */

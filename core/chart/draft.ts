@@ -68,6 +68,7 @@ export function draftChart(source: DraftSource): ChartDefinition {
     yearStart: 1,
     arrangement: { kind: 'one' },
     axis: { starts: 'suited' },
+    emphasis: null,
     series: [series],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
     colourRules: [],

@@ -17,6 +17,7 @@ export {
   type SeriesDefinition,
   type SplitDefinition,
   type StandoutDefinition,
+  type StandoutPick,
   type YardstickDefinition,
   type YardstickValue,
 } from './definition';

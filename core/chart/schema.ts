@@ -19,6 +19,8 @@ import {
   roles,
   type SplitDefinition,
   type StandoutDefinition,
+  type StandoutPick,
+  standoutPicks,
   type YardstickDefinition,
   type YardstickValue,
 } from './definition';
@@ -138,7 +140,7 @@ const colourRule: ObjectSchema<ColourRuleDefinition> = object({
 const standout: ObjectSchema<StandoutDefinition> = object({
   id,
   series: id,
-  pick: oneOf<'highest' | 'lowest'>(['highest', 'lowest']).required(),
+  pick: oneOf<StandoutPick>(standoutPicks).required(),
 });
 
 /** The form every chart definition must have; one of an earlier version is upgraded first. */
@@ -154,6 +156,7 @@ export const chartSchema = object({
   yardsticks: list(yardstick, limits.yardsticks).required(),
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
+  emphasis: string().nullable().defined().max(600).default(null),
 })
   .noUnknown()
   .transform((given: unknown) =>

@@ -55,6 +55,7 @@ function toSecond({ span, series, ...chart }: FirstChart): ChartDefinition {
     yearStart: 1,
     arrangement: { kind: 'one' },
     axis: { starts: 'suited' },
+    emphasis: null,
     series: series.map((first) => {
       const { colour, figures, split, ...each } = first;
       return {

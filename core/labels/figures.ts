@@ -1,4 +1,5 @@
 import Big from 'big.js';
+import type { Figures } from '../values';
 
 /** How the figures of one chart are written: divided, with a suffix and a number of decimals. */
 export interface FigureFormat {
@@ -38,11 +39,23 @@ export function figureFormat(largest: number, whole: boolean): FigureFormat {
 
 const minus = '\u2212';
 
-/** Writes a figure by a chart's format. */
+/**
+ * Writes a figure by a chart's format; one so small beside the others that nothing would be left of
+ * it, by a format of its own: only a true zero reads as zero.
+ */
 export function writeFigure(figure: number, format: FigureFormat): string {
   if (figure === 0) return '0';
-  return `${writeNumber(figure, format)}${format.suffix}`;
+  const written = writeNumber(figure, format);
+  if (/[1-9]/.test(written)) return `${written}${format.suffix}`;
+  const own = figureFormat(figure, Number.isInteger(figure));
+  const zeros = leadingZeros(figure);
+  const decimals = zeros > 0 ? zeros + 2 : own.decimals;
+  return `${writeNumber(figure, { ...own, decimals })}${own.suffix}`;
 }
+
+/** How many zeros stand between the decimal mark and the first other digit. */
+const leadingZeros = (figure: number) =>
+  Math.min(12, Math.max(0, -Math.floor(Math.log10(Math.abs(figure))) - 1));
 
 /** Writes a figure without its suffix, for a table whose head says it. */
 export function writeNumber(figure: number, { divisor, decimals }: FigureFormat): string {
@@ -53,6 +66,21 @@ export function writeNumber(figure: number, { divisor, decimals }: FigureFormat)
 export function writeDifference(difference: number, format: FigureFormat): string {
   const shown = writeNumber(difference, format);
   return difference > 0 && shown !== writeNumber(0, format) ? `+${shown}` : shown;
+}
+
+/**
+ * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
+ */
+export function finerFormat(figures: Figures, format: FigureFormat): FigureFormat {
+  const least = figures.reduce<number>(
+    (small, figure) => (figure ? Math.min(small, Math.abs(figure)) : small),
+    Infinity,
+  );
+  const finer = (decimals: number): FigureFormat => {
+    const shown = least >= format.divisor / 10 ** decimals / 2;
+    return shown || decimals >= format.decimals + 4 ? { ...format, decimals } : finer(decimals + 1);
+  };
+  return finer(format.decimals);
 }
 
 /** Writes a figure in full, with all its decimals up to six. */

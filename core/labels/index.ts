@@ -1,5 +1,6 @@
 export {
   type FigureFormat,
+  finerFormat,
   figureFormat,
   suffixWords,
   writeDifference,

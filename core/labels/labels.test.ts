@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { figureFormat, writeDifference, writeFigure, writeNumber, writeWhole } from './figures';
+import {
+  figureFormat,
+  finerFormat,
+  writeDifference,
+  writeFigure,
+  writeNumber,
+  writeWhole,
+} from './figures';
 import { spreadLabels } from './placement';
 import { axisValues, valueAxis } from './scale';
 
@@ -100,4 +107,21 @@ it('spreads labels without overlap, within the column, in their order', () => {
       );
     }),
   );
+});
+
+it.each([
+  [3, '3'],
+  [0.25, '0.25'],
+  [-0.0004, '\u22120.00040'],
+  [0, '0'],
+  [60_000, '0.06m'],
+])('writes %d beside millions so that only a true zero reads as zero', (figure, wanted) => {
+  expect(writeFigure(figure, { divisor: 1e6, suffix: 'm', decimals: 2 })).toBe(wanted);
+});
+
+it('adds decimals until the least figure can be seen', () => {
+  const format = { divisor: 1e6, suffix: 'm', decimals: 2 };
+  expect(finerFormat([2e6, 400, null, 0], format).decimals).toBe(4);
+  expect(finerFormat([2e6, 4], format).decimals).toBe(6);
+  expect(finerFormat([null], format)).toEqual(format);
 });

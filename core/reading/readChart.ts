@@ -48,6 +48,7 @@ export function readChart(
     title: chart.title,
     ...{ grain, today, shape, format },
     axis: arranged.axis,
+    emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
     positions: arranged.positions,
     panels: read.map((panel, at) =>
       finish(chart, panel, ownAxes ? (ranges[at] as ShownRange) : whole, format),

@@ -1,5 +1,5 @@
 import type { Day, Grain } from '../calendar';
-import type { Colour, ColourRuleDefinition, GoodSide } from '../chart';
+import type { Colour, ColourRuleDefinition, GoodSide, StandoutPick } from '../chart';
 import type { FigureFormat, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
 import type { AxisKind, Position } from '../arrangements';
@@ -55,7 +55,7 @@ export interface ReadRule extends ColourRuleDefinition {
 /** One point picked out. */
 export interface ReadStandout {
   id: string;
-  pick: 'highest' | 'lowest';
+  pick: StandoutPick;
   series: string;
   period: number;
   figure: number;
@@ -85,6 +85,8 @@ export interface Reading {
   /** how panels lie beside each other */
   shape: 'row' | 'grid' | 'stack';
   rules: ReadRule[];
+  /** the line that is highlighted when the chart is opened */
+  emphasis: string | null;
   format: FigureFormat;
   /** what is drawn, in a line */
   described: string;

@@ -1,1 +1,1 @@
-export { extremePlaces } from './standouts';
+export { pickOut, standoutPicks } from './standouts';

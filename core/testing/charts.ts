@@ -20,6 +20,7 @@ export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition 
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axis: { starts: 'suited' },
+  emphasis: null,
   ...{ series: [], yardsticks: [], colourRules: [], standouts: [] },
   ...more,
 });

@@ -112,7 +112,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
           <BenchChart
             reading={reading}
             notes={notesShown ? notes : noNotes}
-            highlight={bench.highlight}
+            highlight={bench.highlight ?? reading?.emphasis ?? null}
             onHighlight={(series) => dispatch(benchActions.highlighted(series))}
             onWriteNote={write}
             onOpenNote={(note) => setDraft({ chartId, day: note.day, series: note.series, note })}

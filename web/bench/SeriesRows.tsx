@@ -63,9 +63,10 @@ export function SeriesRows({
   const rows = chart.series.flatMap((definition) => {
     const lines = drawn.filter(({ seriesId }) => seriesId === definition.id);
     const shown: (ReadSeries | null)[] = lines.length > 0 ? lines : [null];
-    return shown.map((line) => (
+    return shown.map((line, place) => (
       <ListRow
-        key={line?.id ?? definition.id}
+        // The first row of a series stays open while the series is split.
+        key={place === 0 ? definition.id : line?.id}
         sample={line && <StrokeSample stroke={line.stroke} rules={ruleColours(chart, line)} />}
         name={line?.name ?? definition.name}
         found={foundWords(definition, line, reading)}
@@ -77,7 +78,7 @@ export function SeriesRows({
         highlighted={line !== null && highlight === line.id}
         onHighlight={line ? () => toggle(line.id) : undefined}
       >
-        <SeriesSentence chart={chart} series={definition} />
+        <SeriesSentence chart={chart} series={definition} line={line?.id ?? null} />
       </ListRow>
     ));
   });

@@ -17,10 +17,12 @@ import { useChange, useSeriesChange } from './useBench';
 interface SeriesSentenceProps {
   chart: ChartDefinition;
   series: SeriesDefinition;
+  /** the line whose row it is; null without a figure */
+  line: string | null;
 }
 
 /** A series as a sentence, whose phrases are its settings, and what can be done with it. */
-export function SeriesSentence({ chart, series }: SeriesSentenceProps) {
+export function SeriesSentence({ chart, series, line }: SeriesSentenceProps) {
   const onChange = useSeriesChange(series.id);
   const props = { chart, series, onChange };
   return (
@@ -35,7 +37,7 @@ export function SeriesSentence({ chart, series }: SeriesSentenceProps) {
         gaps are <GapPhrase {...props} />, and it hands over to <HandoverPhrase {...props} />. It is{' '}
         <AgainstSetting chart={chart} main={series} />.
       </p>
-      <SeriesActs {...props} />
+      <SeriesActs {...props} line={line} />
     </>
   );
 }
@@ -43,6 +45,7 @@ export function SeriesSentence({ chart, series }: SeriesSentenceProps) {
 function SeriesActs({
   chart,
   series,
+  line,
   onChange,
 }: SeriesSentenceProps & { onChange: (more: Partial<SeriesDefinition>) => void }) {
   const change = useChange();
@@ -68,6 +71,13 @@ function SeriesActs({
       {act(series.hidden ? 'Draw it' : 'Do not draw it', () =>
         onChange({ hidden: !series.hidden }),
       )}
+      {line &&
+        act(chart.emphasis === line ? 'Open without emphasis' : 'Open with it highlighted', () =>
+          change((before) => ({
+            ...before,
+            emphasis: before.emphasis === line ? null : line,
+          })),
+        )}
       {act('Earlier', () => move(-1), place === 0)}
       {act('Later', () => move(1), place === chart.series.length - 1)}
       {act(`Remove ${series.name}`, remove, chart.series.length === 1)}

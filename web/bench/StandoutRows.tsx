@@ -1,5 +1,6 @@
-import { type ChartDefinition, freshId } from '../../core/chart';
+import { type ChartDefinition, freshId, type StandoutPick } from '../../core/chart';
 import type { Reading } from '../../core/reading';
+import { standoutPicks } from '../../core/standouts';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
 import { StandoutSample } from './samples';
@@ -11,13 +12,16 @@ interface PartProps {
   reading: Reading | null;
 }
 
+const picks = Object.keys(standoutPicks) as StandoutPick[];
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** The standouts of a chart, with the points they picked. */
 export function StandoutRows({ chart, reading }: PartProps) {
   const change = useChange();
   const ids = chart.standouts.map(({ id }) => id);
   const items = chart.series.flatMap((series) =>
-    (['highest', 'lowest'] as const).map((pick) => ({
-      label: `${pick === 'highest' ? 'Highest' : 'Lowest'} of ${series.name}`,
+    picks.map((pick) => ({
+      label: `${capital(standoutPicks[pick].words)} of ${series.name}`,
       add: () =>
         change((before) => ({
           ...before,
@@ -29,7 +33,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
     <ListSection
       title="Standouts"
       add={<AddMenu items={items} />}
-      empty="None yet: the highest, the lowest."
+      empty="None yet: the highest, the lowest, the last."
     >
       {chart.standouts.map((standout) => {
         const found = (reading?.panels ?? [])
@@ -44,7 +48,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
           <ListRow
             key={standout.id}
             sample={<StandoutSample pick={standout.pick} />}
-            name={`${standout.pick === 'highest' ? 'Highest' : 'Lowest'} of ${series?.name ?? 'a series that is gone'}`}
+            name={`${capital(standoutPicks[standout.pick].words)} of ${series?.name ?? 'a series that is gone'}`}
             found={
               found.length === 0
                 ? 'no finished figure'

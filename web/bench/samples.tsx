@@ -1,3 +1,4 @@
+import type { StandoutPick } from '../../core/chart';
 import { page } from '../look';
 
 /** A level line with its notch. */
@@ -20,15 +21,15 @@ export function TodaySample() {
   );
 }
 
-/** The ring of the highest, the disc of the lowest. */
-export function StandoutSample({ pick }: { pick: 'highest' | 'lowest' }) {
+/** The disc of the lowest, the ring of any other. */
+export function StandoutSample({ pick }: { pick: StandoutPick }) {
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <circle
         cx="20"
         cy="7"
         r="5"
-        fill={pick === 'highest' ? page.sheet : page.ink}
+        fill={pick === 'lowest' ? page.ink : page.sheet}
         stroke={page.ink}
         strokeWidth="1.8"
       />

@@ -7,6 +7,7 @@ import type {
   YardstickDefinition,
 } from '../../core/chart';
 import { figuresCaught, type Reading } from '../../core/reading';
+import { standoutPicks } from '../../core/standouts';
 import { SelectField } from '../controls';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
@@ -200,10 +201,10 @@ export function StandoutSettings({
         onChange={(event) =>
           set({ ...standout, pick: event.target.value as StandoutDefinition['pick'] })
         }
-        options={[
-          { value: 'highest', label: 'the highest' },
-          { value: 'lowest', label: 'the lowest' },
-        ]}
+        options={Object.entries(standoutPicks).map(([value, { words }]) => ({
+          value,
+          label: `the ${words}`,
+        }))}
       />
       <SelectField
         label="of"

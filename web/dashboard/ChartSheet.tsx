@@ -27,7 +27,9 @@ export const ChartSheet = memo(function ChartSheet({
   acts,
 }: ChartSheetProps) {
   const { reading, problems, error } = useChartReading(chart, link);
-  const [highlight, setHighlight] = useState<string | null>(null);
+  // Until the reader chooses, the author's emphasis stands.
+  const [chosen, setHighlight] = useState<string | null | undefined>(undefined);
+  const highlight = chosen === undefined ? (reading?.emphasis ?? null) : chosen;
   const [figures, setFigures] = useState(false);
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, { highlight, notes });

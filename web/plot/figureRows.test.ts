@@ -36,6 +36,7 @@ const rule = (id: string, name: string) => ({
 });
 const reading: Reading = {
   ...{ title: 'Fares', grain: 'month', today: 0, axis: 'calendar', shape: 'row', remarks: [] },
+  ...{ emphasis: null },
   ...{ described: '', standing: '', summary: '' },
   positions: [0, 31, 59].map((start) => ({
     start,
@@ -70,8 +71,8 @@ it('lists a compared series with its mark once, the differences and the rules', 
   });
 });
 
-it('writes small differences with one more digit where there is room', () => {
-  expect(texts('wide')['Diff.']).toEqual(['\u22120.150', '', '0.000']);
+it('writes small differences with as many digits as they need where there is room', () => {
+  expect(texts('wide')['Diff.']).toEqual(['\u22120.1500', '', '+0.0004']);
 });
 
 it('says in full what a cell shortens', () => {

@@ -1,4 +1,4 @@
-import { type FigureFormat, writeDifference, writeNumber, writeWhole } from '../../core/labels';
+import { finerFormat, writeDifference, writeNumber, writeWhole } from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 
 /** One cell of the figures: as written, in full, and whether it is off or on the mark. */
@@ -33,7 +33,7 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
         key: series.id,
         name: nameOf(series, lines),
         kind: 'figure',
-        cells: figures(reading, series.figures),
+        cells: figures(reading, series.figures, room),
       };
       return [own, ...comparisonRows(reading, series, room)];
     });
@@ -45,18 +45,16 @@ export function nameOf(line: ReadSeries, lines: readonly ReadSeries[]): string {
   return alike ? `${line.name}, ${line.seriesName}` : line.name;
 }
 
-/** A difference that is not zero is not written as zero, if one more digit can help it. */
-function finerIfNeeded({ format }: Reading, differences: readonly (number | null)[]): FigureFormat {
-  const step = format.divisor / 10 ** format.decimals / 2;
-  const lost = differences.some((each) => each !== null && each !== 0 && Math.abs(each) < step);
-  return lost ? { ...format, decimals: format.decimals + 1 } : format;
-}
-
-function figures(reading: Reading, values: readonly (number | null)[]): FigureCell[] {
+function figures(
+  reading: Reading,
+  values: readonly (number | null)[],
+  room: 'narrow' | 'wide',
+): FigureCell[] {
+  const format = room === 'wide' ? finerFormat(values, reading.format) : reading.format;
   return values.map((value) =>
     value === null
       ? none
-      : { text: writeNumber(value, reading.format), full: writeWhole(value), judgement: null },
+      : { text: writeNumber(value, format), full: writeWhole(value), judgement: null },
   );
 }
 
@@ -68,7 +66,8 @@ function comparisonRows(
   if (!comparison) return [];
   const several = linesOf(reading).filter((each) => each.comparison).length > 1;
   const of = several ? ` of ${name}` : '';
-  const format = room === 'wide' ? finerIfNeeded(reading, comparison.differences) : reading.format;
+  const format =
+    room === 'wide' ? finerFormat(comparison.differences, reading.format) : reading.format;
   const signed = (values: readonly (number | null)[]): FigureCell[] =>
     values.map((value, place) =>
       value === null
@@ -95,7 +94,7 @@ function comparisonRows(
       key: `${id} mark`,
       name: comparison.markName,
       kind: 'mark',
-      cells: figures(reading, comparison.marks),
+      cells: figures(reading, comparison.marks, room),
     },
     {
       key: `${id} difference`,

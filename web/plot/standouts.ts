@@ -16,7 +16,7 @@ export interface Box {
 
 const labelHeight = 16;
 
-/** The points picked out: the highest as a ring, the lowest as a disc. */
+/** The points picked out: the lowest as a disc, all others as rings. */
 export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Partial<PlotData>[] {
   const { standouts } = placed.panel;
   const { x, y } = axisOf(placed);
@@ -30,7 +30,7 @@ export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Par
       y: standouts.map(({ figure }) => figure),
       marker: {
         size: 9,
-        color: standouts.map(({ pick }) => (pick === 'highest' ? page.sheet : page.ink)),
+        color: standouts.map(({ pick }) => (pick === 'lowest' ? page.ink : page.sheet)),
         line: { color: page.ink, width: 1.8 },
       },
       cliponaxis: false,
@@ -94,7 +94,7 @@ function candidateBoxes(
   });
   const above = at.y - 9 - labelHeight;
   const below = at.y + 8;
-  const levels = pick === 'highest' ? [above, below] : [below, above];
+  const levels = pick === 'lowest' ? [below, above] : [above, below];
   return [
     ...levels.flatMap((top) => [
       box(at.x - width / 2, top),

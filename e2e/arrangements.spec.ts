@@ -1,0 +1,276 @@
+import type { Page } from '@playwright/test';
+import { startServer } from '../server/testing';
+import { choose, deliver, expect, makeAccount, test } from './fixtures';
+
+const routes = ['North', 'South', 'East', 'West'];
+
+/** Every day from 2024 to 10 July 2026: 100 passengers a route at 3.00, a route more each year. */
+const days = Array.from({ length: 922 }, (_, place) =>
+  new Date(Date.UTC(2024, 0, 1 + place)).toISOString().slice(0, 10),
+);
+const fares = [
+  'Day,Route,Fares,Passengers',
+  ...days.flatMap((day) =>
+    routes.map((route, place) => {
+      const passengers = 100 * (place + 1) + 10 * (Number(day.slice(0, 4)) - 2024);
+      return `${day},${route},${(passengers * 3).toFixed(2)},${passengers}`;
+    }),
+  ),
+];
+const months = (from: number, count: number) =>
+  Array.from({ length: count }, (_, place) =>
+    new Date(Date.UTC(2024, from + place, 1)).toISOString().slice(0, 10),
+  );
+const plan = [
+  'Month,Route,Plan',
+  ...months(0, 36).flatMap((month) =>
+    routes.map((route, place) => `${month},${route},${9000 * (place + 1)}`),
+  ),
+];
+const forecast = ['Month,Forecast', ...months(29, 7).map((month) => `${month},95000`)];
+
+async function bringIn(page: Page, origin: string, name: string, lines: string[]) {
+  await page.goto(`${origin}/sources/new`);
+  await deliver(page, `${name}.csv`, Buffer.from(lines.join('\n')));
+  await page.getByRole('button', { name: /^Bring in [\d,]+ rows/ }).click();
+  await expect(page.getByText('in use')).toBeVisible();
+}
+
+/** Closes the phrase that is open, once the list within it has closed. */
+async function close(page: Page) {
+  await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+/** Opens a phrase, sets a field in it, and closes it again. */
+async function set(page: Page, phrase: RegExp, field: string, option: string | RegExp) {
+  await page.getByRole('button', { name: phrase }).first().click();
+  await choose(page, field, option);
+  await close(page);
+}
+
+/** What the library was given to draw: the lines by their name. */
+const drawn = (page: Page) =>
+  page
+    .locator('.chart-plot')
+    .evaluate((node) =>
+      (node as unknown as { data: { name: string; mode: string; x: number[] }[] }).data.map(
+        ({ name, mode, x }) => ({ name, mode, x: x.filter((at) => at !== null) }),
+      ),
+    );
+
+test('every way of comparing is built from an empty dashboard', async ({
+  quietPage: page,
+  emptyServer: { origin },
+}) => {
+  test.setTimeout(240_000);
+  page.setDefaultTimeout(15_000);
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await makeAccount(page, origin, 'Ines');
+  await bringIn(page, origin, 'Fares', fares);
+  await bringIn(page, origin, 'Plan', plan);
+  await bringIn(page, origin, 'Forecast', forecast);
+  await page.getByRole('link', { name: 'Dashboards', exact: true }).click();
+  await page.getByRole('button', { name: 'New dashboard' }).first().click();
+  await page.getByLabel('Title').fill('Ways');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { name: 'Ways', level: 1 })).toBeVisible();
+  const board = page.url();
+  const series = page.getByRole('region', { name: 'Series' });
+  const draw = async () => {
+    await page.goto(board);
+    await page.getByRole('button', { name: 'New chart' }).first().click();
+    await choose(page, 'Drawn from', /^Fares/);
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await expect(series.getByText(/^actual, to/)).toBeVisible();
+  };
+  const add = async (from: string) => {
+    await series.getByRole('button', { name: 'Add' }).click();
+    await page.getByRole('menuitem', { name: from }).click();
+  };
+
+  await test.step('actual and forecast in one line without a break', async () => {
+    await draw();
+    await add('from Forecast');
+    await page.getByRole('button', { name: 'Edit Forecast' }).click();
+    await page.getByRole('button', { name: 'Stands for: other' }).click();
+    await page.getByRole('radio', { name: 'forecast' }).click();
+    await close(page);
+    await page.getByRole('button', { name: 'Close Forecast' }).click();
+    await page.getByRole('button', { name: 'Edit Fares' }).click();
+    await set(page, /^Hands over to: nothing/, 'Hands over to', 'Forecast');
+    // The open July is a lone point; the forecast's stroke begins where June's figure stands.
+    await expect
+      .poll(async () => {
+        const lines = await drawn(page);
+        const last = lines.find(({ name, mode }) => name === 'Fares' && mode === 'lines')?.x.at(-1);
+        return lines.find(({ name }) => name === 'Forecast')?.x[0] === last && last !== undefined;
+      })
+      .toBe(true);
+    expect(
+      (await drawn(page)).filter(({ name, mode }) => name === 'Fares' && mode === 'markers'),
+    ).toHaveLength(1);
+  });
+
+  await test.step('four routes against their budget, as panels', async () => {
+    await draw();
+    await set(page, /^Split: all in one line/, 'Split by', 'Route');
+    await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
+    await choose(page, 'Budget or target from a source', 'Plan');
+    await close(page);
+    await expect(page.getByText(/it is what all of them add up to/)).toBeVisible();
+    await page.getByRole('button', { name: 'Edit Plan' }).click();
+    await set(page, /^Split: all in one line/, 'Split by', 'Route');
+    await page
+      .getByRole('button', { name: /^Close/ })
+      .first()
+      .click();
+    await set(page, /^Arrangement/, 'Drawn', 'in panels');
+    for (const route of routes)
+      await expect(page.locator('.panel-title', { hasText: route })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Colour rules' })).toContainText(
+      'of 120 figures',
+    );
+  });
+
+  await test.step('three years laid over each other', async () => {
+    await draw();
+    await set(page, /^Arrangement/, 'Drawn', 'its years laid over each other');
+    for (const year of ['2024', '2025', '2026'])
+      await expect(page.getByRole('button', { name: year, exact: true })).toBeVisible();
+    await expect(page.getByText('3 years laid over each other')).toBeVisible();
+  });
+
+  await test.step('a slope of two quarters, one route highlighted', async () => {
+    await draw();
+    await page.getByRole('button', { name: 'Period: month' }).click();
+    await page.getByRole('radio', { name: 'quarter' }).click();
+    await close(page);
+    await set(page, /^Split: all in one line/, 'Split by', 'Route');
+    await set(page, /^Arrangement/, 'Drawn', 'as a slope between two periods');
+    await page.getByRole('button', { name: 'Edit South' }).click();
+    await page.getByRole('button', { name: 'Open with it highlighted' }).click();
+    // 220 passengers at 3.00 over the 91 days of the second quarter, and over 90 of the first.
+    const ends = page.locator('.end-label[aria-pressed="true"]');
+    await expect(ends).toHaveText(['South 59.4k', '60.1k South (+1.1%)']);
+    await expect(page.getByText(/Q1 2026 to Q2 2026/)).toBeVisible();
+  });
+
+  await test.step('a ratio of two measures', async () => {
+    await draw();
+    await add('from Fares');
+    await page.getByRole('button', { name: 'Edit Fares' }).last().click();
+    await page.getByRole('button', { name: 'Figures: Fares' }).last().click();
+    await choose(page, 'Figures', 'Passengers');
+    await close(page);
+    await add('worked out from others');
+    await page.getByRole('button', { name: 'Edit Formula' }).click();
+    await page.getByRole('button', { name: 'Figures: Formula' }).click();
+    await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengrs');
+    await expect(page.getByText(/There is no “Passengrs”/).first()).toBeVisible();
+    await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengers');
+    await close(page);
+    await expect(series.getByText('3', { exact: true }).first()).toBeVisible();
+  });
+
+  await test.step('a running total with only its end labelled', async () => {
+    await draw();
+    await set(page, /^Drawn: as they are/, 'Drawn', 'as running total');
+    const standouts = page.getByRole('region', { name: 'Standouts' });
+    for (const pick of ['Highest', 'Lowest']) {
+      await standouts.getByRole('button', { name: `Edit ${pick} of Fares` }).click();
+      await standouts.getByRole('button', { name: 'Remove the standout' }).click();
+    }
+    await standouts.getByRole('button', { name: 'Add' }).click();
+    await page.getByRole('menuitem', { name: 'Last of Fares' }).click();
+    // 181 days of 1,080 passengers at 3.00.
+    await expect(standouts).toContainText('Jun 2026');
+    await expect(standouts).toContainText('0.59m');
+  });
+
+  await test.step('another series changes no other', async () => {
+    const before = await drawn(page);
+    await add('from Plan');
+    await expect(series.getByText('Plan', { exact: true })).toBeVisible();
+    await expect.poll(async () => (await drawn(page)).length).toBeGreaterThan(before.length);
+    const after = await drawn(page);
+    expect(after.filter(({ name }) => name === 'Fares')).toEqual(
+      before.filter(({ name }) => name === 'Fares'),
+    );
+  });
+});
+
+/** Labels of a chart that lie on each other, or not within its picture. */
+const badLabels = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('.chart')].flatMap((chart) => {
+      const title = chart.getAttribute('aria-label') ?? '';
+      const picture = chart.getBoundingClientRect();
+      const labels = [...chart.querySelectorAll('.end-label, .panel-title, .annotation-text')].map(
+        (node) => {
+          const range = document.createRange();
+          range.selectNodeContents(node);
+          const box =
+            node.tagName === 'text' ? node.getBoundingClientRect() : range.getBoundingClientRect();
+          const own = node.getBoundingClientRect();
+          // What is cut off with dots takes no more room than its element.
+          return {
+            text: node.textContent ?? '',
+            left: Math.max(box.left, own.left),
+            right: Math.min(box.right, own.right),
+            top: box.top + 2,
+            bottom: box.bottom - 2,
+          };
+        },
+      );
+      const outside = labels
+        .filter(
+          ({ left, right, top, bottom }) =>
+            left < picture.left - 1 ||
+            right > picture.right + 1 ||
+            top < picture.top - 1 ||
+            bottom > picture.bottom + 1,
+        )
+        .map(({ text }) => `${title}: “${text}” is not within the picture`);
+      const meeting = labels.flatMap((one, at) =>
+        labels
+          .slice(at + 1)
+          .filter(
+            (two) =>
+              one.left < two.right - 1 &&
+              two.left < one.right - 1 &&
+              one.top < two.bottom &&
+              two.top < one.bottom,
+          )
+          .map((two) => `${title}: “${one.text}” lies on “${two.text}”`),
+      );
+      return labels.length === 0 ? [`${title}: no label`] : [...outside, ...meeting];
+    }),
+  );
+
+test('no label lies on another or leaves its picture, at any size, before and after a new month', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  test.setTimeout(180_000);
+  page.setDefaultTimeout(15_000);
+  const later = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-12-23' } });
+  const found: string[] = [];
+  for (const { origin } of [demoServer, later]) {
+    await page.goto(origin);
+    await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
+    await page.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).waitFor();
+    for (const width of [1600, 1280, 820]) {
+      await page.setViewportSize({ width, height: 900 });
+      for (const board of [1, 2]) {
+        await page.goto(`${origin}/dashboards/${board}`);
+        await expect(page.locator('.chart-plot[data-drawn]').first()).toBeVisible();
+        await page.waitForTimeout(700);
+        found.push(...(await badLabels(page)).map((sentence) => `${width}, ${sentence}`));
+      }
+    }
+  }
+  await later.stop();
+  expect([...new Set(found)]).toEqual([]);
+});
