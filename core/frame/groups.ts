@@ -23,7 +23,10 @@ export interface Groups {
 export function groupRows(dates: DateColumn, split: TextColumn | null, grain: Grain): Groups {
   const { days, distinct } = dates;
   const first = distinct[0] ?? 0;
-  const hasBlank = !!split && split.codes.some((code, row) => code < 0 && days[row] !== missingDay);
+  const hasBlank =
+    !!split &&
+    split.blanks > 0 &&
+    split.codes.some((code, row) => code < 0 && days[row] !== missingDay);
   const words = split ? [...split.words, ...(hasBlank ? [''] : [])] : [''];
   const blank = hasBlank ? words.length - 1 : -1;
   const offsets = new Int32Array((distinct.at(-1) ?? first - 1) - first + 1);

@@ -31,6 +31,8 @@ export interface TextColumn {
   name: string;
   codes: Int32Array;
   words: readonly string[];
+  /** how many rows have no word */
+  blanks: number;
 }
 
 export type Column = DateColumn | NumberColumn | TextColumn;
@@ -64,7 +66,9 @@ export function numberColumn(name: string, values: Float64Array, decimals: numbe
 
 /** Makes a column of words. */
 export function textColumn(name: string, codes: Int32Array, words: readonly string[]): TextColumn {
-  return { kind: 'text', name, codes, words };
+  let blanks = 0;
+  for (let row = 0; row < codes.length; row += 1) if ((codes[row] as number) < 0) blanks += 1;
+  return { kind: 'text', name, codes, words, blanks };
 }
 
 function distinctDays(days: Int32Array): Day[] {
