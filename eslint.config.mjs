@@ -5,7 +5,7 @@ import tseslint from 'typescript-eslint';
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
   ...['values', 'statistics', 'calendar', 'formula', 'labels', 'table', 'preparation', 'frame'],
-  ...['derived', 'gaps', 'arrangements', 'chart', 'paths', 'series', 'yardsticks', 'rules'],
+  ...['derived', 'gaps', 'arrangements', 'yardsticks', 'chart', 'paths', 'series', 'rules'],
   ...['standouts', 'spells', 'notes', 'reading'],
 ];
 

@@ -57,6 +57,7 @@ export function judgedDays() {
         kind: 'line',
         name: 'Mean',
         value: { kind: 'statistic', statistic: 'mean', series: split.id },
+        shading: 'none',
         onAxis: true,
       },
     ],

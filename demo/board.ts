@@ -110,6 +110,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
             kind: 'line',
             name: 'Median',
             value: { kind: 'statistic', statistic: 'median', series: 'rating' },
+            shading: 'none',
             onAxis: true,
           },
         ],

@@ -70,6 +70,13 @@ export function wayCharts(sources: SourceIds): DemoChart[] {
             figures: { kind: 'formula', text: 'Fares / Passengers' },
           }),
         ],
+        yardsticks: [
+          {
+            ...{ id: 'usual', kind: 'band', name: 'Usual range', onAxis: false },
+            from: { kind: 'deviation', times: -1, series: 'ratio' },
+            to: { kind: 'deviation', times: 1, series: 'ratio' },
+          },
+        ],
         standouts: extremes('ratio'),
       },
     },

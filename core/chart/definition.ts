@@ -3,6 +3,7 @@ import type { Grain } from '../calendar';
 import type { DerivedDefinition } from '../derived';
 import type { Aggregate, Filter, Ranking } from '../frame';
 import type { GapTreatment } from '../gaps';
+import type { YardstickDefinition } from '../yardsticks';
 import type { SpanDefinition } from './spans';
 import type { StrokeDefinition } from './strokes';
 import type { Colour } from './strokes';
@@ -81,16 +82,6 @@ export interface SeriesDefinition {
   /** it is not drawn, but formulas and marks can use it */
   hidden: boolean;
 }
-
-/** The value of a line yardstick. */
-export type YardstickValue =
-  | { kind: 'number'; number: number }
-  | { kind: 'statistic'; statistic: 'mean' | 'median'; series: string };
-
-/** A level line, or the today line. */
-export type YardstickDefinition =
-  | { id: string; kind: 'line'; name: string; value: YardstickValue; onAxis: boolean }
-  | { id: string; kind: 'today'; offsetDays: number };
 
 /** Colours the points and strokes of a compared series that are off, or on, its mark. */
 export interface ColourRuleDefinition {

@@ -18,8 +18,6 @@ export {
   type SplitDefinition,
   type StandoutDefinition,
   type StandoutPick,
-  type YardstickDefinition,
-  type YardstickValue,
 } from './definition';
 export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
 export {

@@ -6,6 +6,7 @@ import { longestFormula } from '../formula';
 import { type Aggregate, aggregates, filterSchema, type Ranking, rankings } from '../frame';
 import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
+import { yardstickSchema } from '../yardsticks';
 import {
   type AxisStart,
   axisStarts,
@@ -21,8 +22,6 @@ import {
   type StandoutDefinition,
   type StandoutPick,
   standoutPicks,
-  type YardstickDefinition,
-  type YardstickValue,
 } from './definition';
 import { spanSchema } from './spans';
 import { type Colour, colours, type Dash, dashes, type Shape, shapes } from './strokes';
@@ -104,32 +103,6 @@ const series = object({
   hidden: boolean().required(),
 });
 
-const yardstickValue = lazy((value: YardstickValue | undefined) =>
-  value?.kind === 'statistic'
-    ? object({
-        kind: oneOf(['statistic']).required(),
-        statistic: oneOf(['mean', 'median']).required(),
-        series: id,
-      })
-    : object({ kind: oneOf(['number']).required(), number: figure().required() }),
-);
-
-const yardstick = lazy((value: YardstickDefinition | undefined) =>
-  value?.kind === 'today'
-    ? object({
-        id,
-        kind: oneOf(['today']).required(),
-        offsetDays: figure().integer().min(-3660).max(3660).required(),
-      })
-    : object({
-        id,
-        kind: oneOf(['line']).required(),
-        name,
-        value: yardstickValue,
-        onAxis: boolean().required(),
-      }),
-);
-
 const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   id,
   series: id,
@@ -153,7 +126,7 @@ export const chartSchema = object({
   arrangement: arrangementSchema,
   axis: object({ starts: oneOf<AxisStart>(axisStarts).required() }),
   series: list(series, limits.series).required(),
-  yardsticks: list(yardstick, limits.yardsticks).required(),
+  yardsticks: list(yardstickSchema, limits.yardsticks).required(),
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),

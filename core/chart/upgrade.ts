@@ -1,5 +1,6 @@
 import { isFigure } from '../values';
-import type { ChartDefinition, Role, SeriesDefinition, YardstickDefinition } from './definition';
+import type { YardstickDefinition } from '../yardsticks';
+import type { ChartDefinition, Role, SeriesDefinition } from './definition';
 import { type Colour, plainStroke, takesPalette } from './strokes';
 
 /** A series as version 1 kept it. */
@@ -41,7 +42,7 @@ const hasValue = (yardstick: YardstickDefinition) =>
   isFigure(yardstick.value.number);
 
 /** Version 2 knows arrangements, derived series, formulas, filters, gaps and strokes. */
-function toSecond({ span, series, ...chart }: FirstChart): ChartDefinition {
+function toSecond({ span, series, yardsticks, ...chart }: FirstChart): ChartDefinition {
   let taken = 0;
   const placeOf = ({ role, split }: FirstSeries) => {
     const place = taken;
@@ -56,6 +57,9 @@ function toSecond({ span, series, ...chart }: FirstChart): ChartDefinition {
     arrangement: { kind: 'one' },
     axis: { starts: 'suited' },
     emphasis: null,
+    yardsticks: yardsticks.map((each) =>
+      each.kind === 'line' ? { ...each, shading: 'none' } : each,
+    ),
     series: series.map((first) => {
       const { colour, figures, split, ...each } = first;
       return {

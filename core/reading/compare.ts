@@ -67,7 +67,7 @@ function findMark(
     return { id, name: definition.name, figures, exact };
   }
   const yardstick = yardsticks.find((each) => each.id === against);
-  if (yardstick?.kind !== 'line' || yardstick.value === null) return null;
+  if (!yardstick || yardstick.value === null) return null;
   const { id, name, value, exact } = yardstick;
   return { id, name, figures: line.figures.map(() => value), exact };
 }

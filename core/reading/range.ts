@@ -36,6 +36,10 @@ export function shownRange(
     figures.forEach(hold);
     hold(joins?.figure ?? null);
   }
-  for (const each of yardsticks) if (each.kind === 'line' && each.onAxis) hold(each.value);
+  for (const { onAxis, value, bands } of yardsticks) {
+    if (!onAxis) continue;
+    hold(value);
+    for (const { from, to } of bands) [from, to].filter(Number.isFinite).forEach(hold);
+  }
   return range.lowest <= range.highest ? range : { lowest: 0, highest: 1, whole: true };
 }

@@ -150,7 +150,14 @@ it.each([
     scope: 'mean of a series that is gone over 0 finished figures shown',
   },
 ])('finds the yardstick $scope$value.number', ({ value, found, scope }) => {
-  const line = { id: 'level', kind: 'line', name: 'Level', value, onAxis: true } as const;
+  const line = {
+    id: 'level',
+    kind: 'line',
+    name: 'Level',
+    value,
+    shading: 'none',
+    onAxis: true,
+  } as const;
   const compared = series('Fares', { mark: { against: 'level', good: 'atLeast' } });
   const reading = read(chart({ yardsticks: [line], series: [compared, series('Budget')] }));
   expect(reading.yardsticks[0]).toMatchObject({ value: found, scope });

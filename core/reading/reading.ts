@@ -29,8 +29,6 @@ export interface Comparison {
 /** One line of the chart, ready to be drawn. */
 export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
   stroke: Stroke;
-  /** the name of its series, which the lines of a split share */
-  seriesName: string;
   /** a point at each figure */
   points: boolean;
   /** the area beneath it */

@@ -42,7 +42,7 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): ReadSeries[] {
     const last = line.figures.findLastIndex((figure) => figure !== null);
     return {
       ...rest,
-      ...{ stroke, points, filled, seriesName: definition.name },
+      ...{ stroke, points, filled },
       comparison: compared && {
         ...compared,
         caughtBy: compared.judgements.map((each) => (each && rules[each]?.id) ?? null),

@@ -128,12 +128,14 @@ function sayPanel(
     ({ pick, figure, period }) =>
       `${of}${pick} ${writeFigure(figure, format)} in ${positions[period]?.label}`,
   );
-  const held = yardsticks.flatMap((each) => {
-    if (each.kind === 'today')
-      return each.shown && of === '' ? [`today line at ${writeDay(each.day)}`] : [];
-    return [
-      `${of}${each.name} at ${each.value === null ? 'no value' : writeFigure(each.value, format)}`,
-    ];
+  const held = yardsticks.flatMap(({ kind, name, value, bands, days }) => {
+    if (days[0] !== undefined) return of === '' ? [`${name} line at ${writeDay(days[0])}`] : [];
+    const [band] = bands.length === 1 && kind === 'band' ? bands : [];
+    if (band)
+      return [`${of}${name} ${writeFigure(band.from, format)} to ${writeFigure(band.to, format)}`];
+    return kind === 'line'
+      ? [`${of}${name} at ${value === null ? 'no value' : writeFigure(value, format)}`]
+      : [];
   });
   return [...extremes, ...held];
 }

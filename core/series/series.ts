@@ -14,6 +14,8 @@ import type { Figures } from '../values';
 /** One line of figures, laid on the calendar. */
 export interface SeriesLine extends Line {
   definition: DrawnSeries;
+  /** the name of its series, which the lines of a split share */
+  seriesName: string;
   role: Role;
   exact: boolean;
   additive: boolean;
@@ -46,6 +48,7 @@ export function layLines(
         key,
         split,
         name: split ? key || 'blank' : definition.name,
+        seriesName: definition.name,
         role: definition.role,
         plan: plans.has(definition.role),
         figures,

@@ -1,6 +1,13 @@
+export type { YardstickContext } from './context';
+export { type Edge, edgeKinds, sayEdge, statisticNames } from './edges';
 export {
+  type DraftOf,
   findYardsticks,
-  type LineYardstick,
-  type TodayYardstick,
+  type Shading,
+  shadings,
+  stepOf,
   type Yardstick,
-} from './yardsticks';
+  type YardstickDefinition,
+  yardstickKinds,
+  yardstickSchema,
+} from './kinds';

@@ -1,18 +1,27 @@
-import type { YardstickDefinition, YardstickValue } from '../chart';
 import type { Position } from '../arrangements';
-import type { SeriesLine } from '../series';
-import { findYardsticks } from './yardsticks';
+import { formatDay } from '../calendar';
+import { stepEdges } from '../statistics';
+import vectors from '../vectors/steps.json';
+import type { YardstickContext } from './context';
+import {
+  type Edge,
+  findYardsticks,
+  stepOf,
+  type YardstickDefinition,
+  yardstickKinds,
+  yardstickSchema,
+} from './index';
 
 const positions: Position[] = [0, 31, 59, 90].map((start, place, starts) => {
   const next = starts[place + 1] ?? 120;
   return { start, next, middle: (start + next) / 2, open: place === 3, label: '' };
 });
 
-const line = (id: string, name: string, figures: (number | null)[]) =>
-  ({
-    ...{ id: `${id}:${name}`, seriesId: id, name, definition: { id, name }, figures },
-    open: [false, false, false, true],
-  }) as unknown as SeriesLine;
+const line = (seriesId: string, seriesName: string, figures: (number | null)[]) => ({
+  ...{ id: `${seriesId}:${figures[0]}`, seriesId, seriesName, name: seriesName, key: '' },
+  ...{ split: false, plan: false, figures, drawn: figures, open: [false, false, false, true] },
+  ...{ absent: [], joins: null, handsOver: null, age: null },
+});
 
 const lines = [
   line('fares', 'Fares', [10, 20, null, 900]),
@@ -20,36 +29,50 @@ const lines = [
   line('costs', 'Costs', [5, 5, 5, 5]),
 ];
 
-const calendar = { axis: 'calendar', positions, lines } as const;
+const calendar: YardstickContext = { axis: 'calendar', positions, lines, today: 0 };
 
-const level = (value: YardstickValue): YardstickDefinition => ({
-  ...{ id: 'level', kind: 'line', name: 'Level', value, onAxis: true },
-});
-const today = (offsetDays: number): YardstickDefinition => ({
-  id: 'today',
-  kind: 'today',
-  offsetDays,
+const find = (definition: YardstickDefinition, context = calendar) =>
+  findYardsticks([definition], context)[0];
+
+const level = (value: Edge, more = {}): YardstickDefinition => ({
+  ...{ id: 'level', kind: 'line', name: 'Level', value, shading: 'none', onAxis: true },
+  ...more,
 });
 
-it.each([
+const of = { series: 'fares' };
+
+it.each<[Edge, number | null, boolean, string]>([
   [{ kind: 'number', number: -3.5 }, -3.5, true, ''],
   [
-    { kind: 'statistic', statistic: 'mean', series: 'fares' },
+    { kind: 'statistic', statistic: 'mean', ...of },
     39 / 5,
     false,
     'mean of Fares over 5 finished figures shown',
   ],
   [
-    { kind: 'statistic', statistic: 'median', series: 'fares' },
+    { kind: 'statistic', statistic: 'median', ...of },
     6,
     false,
     'median of Fares over 5 finished figures shown',
   ],
   [
-    { kind: 'statistic', statistic: 'mean', series: 'costs' },
-    5,
+    { kind: 'statistic', statistic: 'highest', ...of },
+    20,
+    true,
+    'highest of Fares over 5 finished figures shown',
+  ],
+  [
+    { kind: 'percentile', percent: 25, ...of },
+    2,
     false,
-    'mean of Costs over 3 finished figures shown',
+    '25th percentile of Fares over 5 finished figures shown',
+  ],
+  [
+    { kind: 'deviation', times: -2, ...of },
+    // The squares of 2.2, 12.2, 6.8, 5.8 and 1.8 add up to 236.8, over four.
+    39 / 5 - 2 * Math.sqrt(236.8 / 4),
+    false,
+    '2 standard deviations under the mean of Fares over 5 finished figures shown',
   ],
   [
     { kind: 'statistic', statistic: 'median', series: 'gone' },
@@ -57,10 +80,54 @@ it.each([
     false,
     'median of a series that is gone over 0 finished figures shown',
   ],
-] as const)('finds %j over finished figures of all its lines', (value, found, exact, scope) => {
-  expect(findYardsticks([level(value)], { ...calendar, today: 0 })).toEqual([
-    { id: 'level', kind: 'line', name: 'Level', value: found, exact, scope, onAxis: true },
-  ]);
+])('finds %j over finished figures of all its lines', (edge, value, exact, scope) => {
+  const found = find(level(edge));
+  if (value === null) expect(found?.value).toBeNull();
+  else expect(found?.value).toBeCloseTo(value, 9);
+  expect(found).toMatchObject({
+    scope,
+    onAxis: true,
+    levels: value === null ? [] : [found?.value],
+  });
+  if (value !== null) expect(found?.exact).toBe(exact);
+});
+
+it.each([
+  ['none', []],
+  ['beneath', [[-Infinity, 5]]],
+  ['above', [[5, Infinity]]],
+])('shades %s of a line', (shading, wanted) => {
+  const found = find(level({ kind: 'number', number: 5 }, { shading }));
+  expect(found?.bands.map(({ from, to }) => [from, to])).toEqual(wanted);
+});
+
+it('finds a band between two edges, whichever is the lower, and counts what lies within', () => {
+  const band = (from: number, to: number): YardstickDefinition => ({
+    ...{ id: 'b', kind: 'band', name: 'Band', onAxis: false },
+    ...{ from: { kind: 'number', number: from }, to: { kind: 'number', number: to } },
+  });
+  const around = (times: number) => ({ kind: 'deviation', times, ...of }) as const;
+  const usual = find({ ...band(0, 0), from: around(-1), to: around(1) } as YardstickDefinition);
+  expect(usual?.scope).toBe(
+    '1 standard deviation under the mean to 1 standard deviation over the mean of Fares over 5 finished figures shown',
+  );
+  // Its edges belong to it; of costs all three finished ones do, of fares 6, 10 and 20.
+  expect(find(band(20, 5))).toMatchObject({ bands: [{ from: 5, to: 20 }], within: 6 });
+});
+
+it.each(vectors.cases)('cuts $values into $steps steps of equal count', ({ values, ...wanted }) => {
+  const context = {
+    ...calendar,
+    lines: [{ ...line('fares', 'Fares', values), open: values.map(() => false) }],
+  };
+  const steps = { id: 's', kind: 'steps', name: 'Steps', count: wanted.steps, ...of } as const;
+  const bands = find(steps, context)?.bands ?? [];
+  const edges = [bands[0]?.from, ...bands.map(({ to }) => to)];
+  edges.forEach((edge, place) => expect(edge).toBeCloseTo(wanted.edges[place] as number, 9));
+  const found = stepEdges(values, wanted.steps);
+  expect(values.map((value) => (value === null ? null : stepOf(value, found)))).toEqual(
+    wanted.step,
+  );
 });
 
 it.each([
@@ -70,15 +137,34 @@ it.each([
   [100, 20, false],
   [60, 0, true],
   [60, -61, false],
-])('stands on today, %i, and %i days beside it: shown %s', (now, offsetDays, shown) => {
-  expect(findYardsticks([today(offsetDays)], { ...calendar, today: now })).toEqual([
-    { id: 'today', kind: 'today', offsetDays, day: now + offsetDays, shown },
-  ]);
+])('stands on today, %i, and %i days beside it: shown %s', (today, offsetDays, shown) => {
+  const found = find({ id: 'today', kind: 'today', offsetDays }, { ...calendar, today });
+  expect(found?.days).toEqual(shown ? [today + offsetDays] : []);
 });
 
-it('shows no today line where there are no periods', () => {
-  const empty = { ...calendar, positions: [], lines: [], today: 10 };
-  expect(findYardsticks([today(0)], empty)).toMatchObject([{ day: 10, shown: false }]);
-  const laidOver = { ...calendar, axis: 'year' as const, today: 10 };
-  expect(findYardsticks([today(0)], laidOver)).toMatchObject([{ shown: false }]);
+it('shows no date where there is no calendar', () => {
+  const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;
+  expect(find(today, { ...calendar, positions: [] })?.days).toEqual([]);
+  expect(find(today, { ...calendar, axis: 'year' })?.days).toEqual([]);
+});
+
+it('cuts a stretch of dates to the periods shown, its last day in it', () => {
+  const stretch = (from: number, to: number | null): YardstickDefinition => ({
+    ...{ id: 'd', kind: 'dates', name: 'Closed' },
+    ...{ from: formatDay(from), to: to === null ? null : formatDay(to) },
+  });
+  expect(find(stretch(100, 140))?.stretches).toEqual([{ from: 100, to: 120 }]);
+  expect(find(stretch(40, 30))?.stretches).toEqual([{ from: 30, to: 41 }]);
+  expect(find(stretch(130, 140))?.stretches).toEqual([]);
+  expect(find(stretch(7, null))?.days).toEqual([7]);
+});
+
+it('offers yardsticks that their own schemas take', () => {
+  const about = { series: 'fares', level: 50, today: '2026-11-23' };
+  for (const { drafts } of yardstickKinds)
+    for (const { draft } of drafts) {
+      const made = { ...draft(about), id: 'y' };
+      expect(yardstickSchema.validateSync(made)).toEqual(made);
+    }
+  expect(() => yardstickSchema.validateSync({ kind: 'none' })).toThrow('There is no such');
 });

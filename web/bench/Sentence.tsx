@@ -15,7 +15,8 @@ import { useChange, useSeriesChange } from './useBench';
 /** The chart as one sentence, whose phrases are its settings. */
 export function Sentence({ chart, reading }: { chart: ChartDefinition; reading: Reading | null }) {
   const change = useChange();
-  const main = chart.series.find(({ role }) => role === 'actual') ?? chart.series[0];
+  const drawn = chart.series.filter(({ hidden }) => !hidden);
+  const main = drawn.find(({ role }) => role === 'actual') ?? drawn[0] ?? chart.series[0];
   return (
     <div className="sentence">
       <Input

@@ -1,82 +1,62 @@
 import { type ChartDefinition, freshId } from '../../core/chart';
-import { countPeriods, writeDay, writeFigure } from '../../core/labels';
+import { formatDay } from '../../core/calendar';
+import { writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
+import { type Yardstick, type YardstickDefinition, yardstickKinds } from '../../core/yardsticks';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
-import { LevelSample, TodaySample } from './samples';
-import { YardstickSettings } from './settings';
+import { BandSample, LevelSample, TodaySample } from './samples';
 import { useChange } from './useBench';
+import { YardstickSettings } from './yardsticks/YardstickSettings';
 
 interface PartProps {
   chart: ChartDefinition;
   reading: Reading | null;
 }
 
+const samples: Record<YardstickDefinition['kind'], () => React.JSX.Element> = {
+  line: LevelSample,
+  band: BandSample,
+  steps: BandSample,
+  today: TodaySample,
+  dates: TodaySample,
+};
+
 /** The yardsticks of a chart, with the values they found. */
 export function YardstickRows({ chart, reading }: PartProps) {
   const change = useChange();
-  const main = chart.series[0];
   const ids = chart.yardsticks.map(({ id }) => id);
   const axis = reading?.panels[0]?.axis;
-  const level = axis ? (axis.from + axis.to) / 2 : 0;
-  const add = (yardstick: ChartDefinition['yardsticks'][number]) =>
-    change((before) => ({ ...before, yardsticks: [...before.yardsticks, yardstick] }));
-  const line = (
-    name: string,
-    value:
-      | { kind: 'number'; number: number }
-      | { kind: 'statistic'; statistic: 'mean' | 'median'; series: string },
-  ) => ({
-    label: name,
-    add: () => add({ id: freshId('level', ids), kind: 'line', name, value, onAxis: true }),
-  });
-  const items = [
-    line('Level', { kind: 'number', number: Number(level.toPrecision(2)) }),
-    ...(main
-      ? [
-          line('Mean', { kind: 'statistic', statistic: 'mean', series: main.id }),
-          line('Median', { kind: 'statistic', statistic: 'median', series: main.id }),
-        ]
-      : []),
-    { label: 'Today', add: () => add({ id: freshId('today', ids), kind: 'today', offsetDays: 0 }) },
-  ];
+  const about = {
+    series: chart.series[0]?.id ?? '',
+    level: axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0,
+    today: formatDay(reading?.today ?? 0),
+  };
+  const items = yardstickKinds.flatMap(({ kind, drafts }) =>
+    drafts.map(({ label, draft }) => ({
+      label,
+      add: () => {
+        const made = { ...draft(about), id: freshId(kind, ids) } as YardstickDefinition;
+        change((before) => ({ ...before, yardsticks: [...before.yardsticks, made] }));
+      },
+    })),
+  );
   return (
     <ListSection
       title="Yardsticks"
       add={<AddMenu items={items} />}
-      empty="None yet: a level, a mean, today."
+      empty="None yet: a level, a mean, a band, today."
     >
       {chart.yardsticks.map((yardstick) => {
         const found = reading?.panels[0]?.yardsticks.find(({ id }) => id === yardstick.id);
-        if (yardstick.kind === 'today') {
-          const offset = Math.abs(yardstick.offsetDays);
-          const side = yardstick.offsetDays < 0 ? 'before' : 'after';
-          const shown = found?.kind === 'today' && found.shown;
-          return (
-            <ListRow
-              key={yardstick.id}
-              sample={<TodaySample />}
-              name="Today"
-              found={[
-                offset === 0 ? 'no offset' : `${countPeriods(offset, 'day')} ${side}`,
-                shown ? '' : 'outside the periods shown',
-              ]
-                .filter(Boolean)
-                .join(', ')}
-              figure={found?.kind === 'today' ? writeDay(found.day).replace(/ \d{4}$/, '') : ''}
-            >
-              <YardstickSettings chart={chart} yardstick={yardstick} />
-            </ListRow>
-          );
-        }
-        const value = found?.kind === 'line' ? found.value : null;
+        const Sample = samples[yardstick.kind];
         return (
           <ListRow
             key={yardstick.id}
-            sample={<LevelSample />}
-            name={yardstick.name}
-            found={found?.kind === 'line' && found.scope ? found.scope : 'a fixed number'}
-            figure={value === null || !reading ? 'no value' : writeFigure(value, reading.format)}
+            sample={<Sample />}
+            name={'name' in yardstick ? yardstick.name : 'Today'}
+            found={sayFound(yardstick, found)}
+            figure={found && reading ? sayFigure(found, reading) : ''}
           >
             <YardstickSettings chart={chart} yardstick={yardstick} />
           </ListRow>
@@ -84,4 +64,30 @@ export function YardstickRows({ chart, reading }: PartProps) {
       })}
     </ListSection>
   );
+}
+
+/** Over what it was found, or where it stands. */
+function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
+  if (yardstick.kind === 'today' || yardstick.kind === 'dates') {
+    const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
+    const shown = found && found.days.length + found.stretches.length > 0;
+    return [
+      offset === 0 ? '' : `${Math.abs(offset)} days ${offset < 0 ? 'before' : 'after'}`,
+      shown ? 'on the calendar shown' : 'outside the periods shown',
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }
+  const within = found?.within;
+  const counted = within === null || within === undefined ? '' : `, ${within} figures within`;
+  return `${found?.scope || 'as written'}${counted}`;
+}
+
+/** The value it found, the ends of its band, or its day. */
+function sayFigure({ value, bands, days, stretches }: Yardstick, { format }: Reading): string {
+  if (value !== null) return writeFigure(value, format);
+  const [first, last] = [bands[0], bands.at(-1)];
+  if (first && last) return `${writeFigure(first.from, format)} to ${writeFigure(last.to, format)}`;
+  const day = days[0] ?? stretches[0]?.from;
+  return day === undefined ? 'no value' : writeDay(day).replace(/ \d{4}$/, '');
 }

@@ -36,3 +36,13 @@ export function StandoutSample({ pick }: { pick: StandoutPick }) {
     </svg>
   );
 }
+
+/** A band. */
+export function BandSample() {
+  return (
+    <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
+      <rect x="0" y="2" width="40" height="10" fill={page.accent} opacity="0.18" />
+      <path d="M0 2H40M0 12H40" stroke={page.accent} strokeWidth="1" />
+    </svg>
+  );
+}

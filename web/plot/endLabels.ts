@@ -82,19 +82,22 @@ function atEnd(reading: Reading, { series, yardsticks, axis }: ReadPanel): Named
     if (reading.axis === 'ends') return line.last === 1 ? [atSlopeEnd(reading, line)] : [];
     return several ? [{ series: line, text: panels ? line.seriesName : line.name, value }] : [];
   });
-  const levels = yardsticks.flatMap((each) =>
-    each.kind === 'line' && each.value !== null && each.value >= axis.from && each.value <= axis.to
-      ? [
-          {
-            series: null,
-            text: `${each.name} ${writeFigure(each.value, reading.format)}`,
-            value: each.value,
-          },
-        ]
-      : [],
-  );
-  return [...lines, ...levels];
+  const onAxis = (value: number) => value >= axis.from && value <= axis.to;
+  const held = yardsticks.flatMap(({ kind, name, value, bands }): Named[] => {
+    const label = (text: string, at: number) => ({ series: null, text, value: at });
+    if (value !== null)
+      return onAxis(value) ? [label(`${name} ${writeFigure(value, reading.format)}`, value)] : [];
+    // Steps would need a label each; what they are, the list says.
+    return kind === 'band'
+      ? bands.map(({ from, to }) => label(name, middleOn(axis, from, to)))
+      : [];
+  });
+  return [...lines, ...held];
 }
+
+/** The middle of what is seen of a band. */
+const middleOn = (axis: ReadPanel['axis'], from: number, to: number) =>
+  (Math.max(from, axis.from) + Math.min(to, axis.to)) / 2;
 
 /** The later end of a slope: its value, the change, and the name. */
 function atSlopeEnd({ format }: Reading, line: ReadSeries): Named {

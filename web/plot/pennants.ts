@@ -9,11 +9,13 @@ import type { PlacedPanel } from './panels';
 import { axisOf } from './scales';
 import type { Box } from './standouts';
 
-/** What stands in the rows above the plot: pennants, and the word at the today line. */
+/** What stands in the rows above the plot: pennants, and the words at date lines and stretches. */
 export interface Flown {
-  kind: 'note' | 'today';
-  /** the day it stands on */
+  kind: 'note' | 'date' | 'stretch';
+  /** the day it stands on, or the middle of the stretch it names */
   day: number;
+  /** what is written: the number of a note, the name of a date */
+  text: string;
   /** rows above the plot, 0 being the lowest */
   level: number;
   /** it flies to the left, since there is no room at the right */
@@ -23,7 +25,17 @@ export interface Flown {
 
 export const flownRow = 18;
 const pennantWidth = 24;
-const todayWidth = 34;
+/** Longer names are cut: they stand in one row above the plot. */
+const longestWord = 22;
+const cut = (text: string) =>
+  text.length > longestWord ? `${text.slice(0, longestWord - 1)}…` : text;
+/** What people write is never markup. */
+const plain = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;');
+
+/** About how wide a word is written there, in pixels. */
+const wordWidth = (text: string) => text.length * 6.6 + 4;
+const widthOf = ({ kind, text }: Pick<Flown, 'kind' | 'text'>) =>
+  kind === 'note' ? pennantWidth : wordWidth(text);
 
 /** The notes that fly over a panel: those of its lines, and over the first one those of none. */
 export function notesOfPanel(
@@ -46,21 +58,24 @@ function standing(
   if (axis !== 'calendar') return [];
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
-  const today = yardsticks.flatMap((each) =>
-    each.kind === 'today' && each.shown ? [{ kind: 'today' as const, day: each.day + 0.5 }] : [],
-  );
+  const dates = yardsticks.flatMap(({ name, days, stretches }) => [
+    ...days.map((day) => ({ kind: 'date' as const, day: day + 0.5, text: cut(name) })),
+    ...stretches.map(({ from, to }) => ({
+      ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(name) },
+    })),
+  ]);
   const flown = notes.flatMap((note) => {
     const day = parseDay(note.day);
     return day === null || day < first || day >= next
       ? []
-      : [{ kind: 'note' as const, day: day + 0.5, note }];
+      : [{ kind: 'note' as const, day: day + 0.5, text: String(note.number), note }];
   });
-  return [...today, ...flown.sort((a, b) => a.day - b.day)];
+  return [...dates, ...flown.sort((a, b) => a.day - b.day)];
 }
 
 /**
  * Gives each its row, so that none covers another.
- * @param worded the word at the today line stands here
+ * @param worded the words at date lines stand here
  */
 export function flyPennants(
   reading: Reading,
@@ -72,10 +87,11 @@ export function flyPennants(
   return standing(reading, panel, notes).map((each) => {
     const x = toX(across, each.day);
     // In every panel stands the line; the word is said once.
-    if (each.kind === 'today' && !worded) return { ...each, level: -1, turned: false };
+    if (each.kind !== 'note' && !worded) return { ...each, level: -1, turned: false };
     const turned = each.kind === 'note' && x + pennantWidth > across.width - across.right;
-    const from = each.kind === 'today' ? x - todayWidth / 2 : turned ? x - pennantWidth : x;
-    const to = from + (each.kind === 'today' ? todayWidth : pennantWidth);
+    const width = widthOf(each);
+    const from = each.kind !== 'note' ? x - width / 2 : turned ? x - width : x;
+    const to = from + width;
     const meeting = taken.filter((other) => from < other.to + 2 && other.from < to + 2);
     const level = [0, 1, 2, 3, 4].find((row) => meeting.every((other) => other.level !== row)) ?? 4;
     taken.push({ from, to, level });
@@ -83,13 +99,13 @@ export function flyPennants(
   });
 }
 
-/** What the pennants, the word today and their stems cover. */
+/** What the pennants, the words and their stems cover. */
 export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
-  return flown.flatMap(({ kind, day, level, turned }) => {
+  return flown.flatMap(({ kind, day, text, level, turned }) => {
     const x = toX(geometry, day);
     const bottom = geometry.top - level * flownRow;
-    const left = kind === 'today' ? x - todayWidth / 2 : turned ? x - pennantWidth : x;
-    const width = kind === 'today' ? todayWidth : pennantWidth;
+    const width = widthOf({ kind, text });
+    const left = kind !== 'note' ? x - width / 2 : turned ? x - width : x;
     const word = { left, right: left + width, top: bottom - flownRow, bottom };
     const stem = {
       left: x - 1,
@@ -109,7 +125,8 @@ export function pennantShapes(
   const { axis } = placed.panel;
   const { x, y, yDomain } = axisOf(placed);
   return placed.flown.flatMap(({ kind, day, level, turned, note }) => {
-    const line = { color: page.ink, width: kind === 'today' ? 1.4 : 1 };
+    if (kind === 'stretch') return [];
+    const line = { color: page.ink, width: kind === 'date' ? 1.4 : 1 };
     const above = (path: string, fillcolor: string, width: number): Partial<Shape> => ({
       type: 'path',
       path,
@@ -122,7 +139,7 @@ export function pennantShapes(
       fillcolor,
       line: { color: page.ink, width },
     });
-    const foot = kind === 'today' || !note ? axis.from : footOf(note, reading, placed.panel);
+    const foot = kind === 'date' || !note ? axis.from : footOf(note, reading, placed.panel);
     const stem = {
       type: 'line',
       xref: x,
@@ -135,7 +152,7 @@ export function pennantShapes(
     } as const;
     const base = level * flownRow;
     if (level < 0) return [stem];
-    if (kind === 'today' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
+    if (kind === 'date' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
     const side = turned ? -1 : 1;
     const reach = (along: number) => along * side;
     const flag = `M0,${base + 3}L${reach(23)},${base + 3}L${reach(19)},${base + 9}L${reach(23)},${base + 15}L0,${base + 15}Z`;
@@ -153,24 +170,24 @@ function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel)
   return placeNote(anchor, series, positions).figure ?? axis.from;
 }
 
-/** The numbers in the pennants, and the word over the today line. */
+/** The numbers in the pennants, and the words over date lines and stretches. */
 export function pennantAnnotations(
   placed: PlacedPanel & { flown: Flown[] },
   fontSize: number,
 ): Partial<Annotations>[] {
   const { x, yDomain } = axisOf(placed);
   const shown = placed.flown.filter(({ level }) => level >= 0);
-  return shown.map(({ kind, day, level, turned, note }) => ({
+  return shown.map(({ kind, day, text, level, turned }) => ({
     xref: x,
     yref: yDomain,
     x: day,
     y: 1,
-    xshift: kind === 'today' ? 0 : turned ? -10 : 10,
-    yshift: level * flownRow + (kind === 'today' ? 10 : 9),
+    xshift: kind !== 'note' ? 0 : turned ? -10 : 10,
+    yshift: level * flownRow + (kind !== 'note' ? 10 : 9),
     yanchor: 'middle',
     xanchor: 'center',
     showarrow: false,
-    text: `<b>${kind === 'today' ? 'Today' : note?.number}</b>`,
-    font: { size: kind === 'today' ? fontSize : 10.5, color: kind === 'today' ? page.ink : '#fff' },
+    text: `<b>${plain(text)}</b>`,
+    font: { size: kind !== 'note' ? fontSize : 10.5, color: kind !== 'note' ? page.ink : '#fff' },
   }));
 }

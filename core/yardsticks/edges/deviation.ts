@@ -1,0 +1,34 @@
+import { mixed, object, string } from 'yup';
+import { mean, standardDeviation } from '../../statistics';
+import { figure } from '../../values';
+import { finishedOf } from '../context';
+import type { EdgeKind } from './edge';
+
+/** So many sample standard deviations over the mean, or under it. */
+export interface DeviationEdge {
+  kind: 'deviation';
+  /** negative: under the mean */
+  times: number;
+  series: string;
+}
+
+export const deviationEdge: EdgeKind<DeviationEdge> = {
+  kind: 'deviation',
+  name: 'standard deviations from the mean',
+  schema: object({
+    kind: mixed<'deviation'>().oneOf(['deviation']).required(),
+    times: figure().min(-10).max(10).required(),
+    series: string().required().max(40),
+  }),
+  draft: (series) => ({ kind: 'deviation', times: -1, series }),
+  say: ({ times }) =>
+    `${Math.abs(times)} standard deviation${Math.abs(times) === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`,
+  find: ({ times, series }, context) => {
+    const figures = finishedOf(context, series);
+    const [centre, spread] = [mean(figures), standardDeviation(figures, 'sample')];
+    return {
+      value: centre === null || spread === null ? null : centre + times * spread,
+      exact: false,
+    };
+  },
+};

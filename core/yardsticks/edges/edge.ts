@@ -1,0 +1,23 @@
+import type { ObjectSchema } from 'yup';
+import type { YardstickContext } from '../context';
+
+/** A value that an edge has found. */
+export interface FoundEdge {
+  /** null when there is nothing to find it from */
+  value: number | null;
+  /** it comes from no division */
+  exact: boolean;
+}
+
+/** One kind of value on an axis: a number, a statistic, a distance from the mean. */
+export interface EdgeKind<Definition extends { kind: string }> {
+  kind: Definition['kind'];
+  /** its name in a list */
+  name: string;
+  schema: ObjectSchema<Definition>;
+  /** what it is when it is chosen, of a series */
+  draft: (series: string) => Definition;
+  /** its words, before "of Fare revenue" */
+  say: (definition: Definition) => string;
+  find: (definition: Definition, context: YardstickContext) => FoundEdge;
+}

@@ -1,0 +1,45 @@
+import { lazy, mixed } from 'yup';
+import { sayScope, type YardstickContext } from '../context';
+import { type DeviationEdge, deviationEdge } from './deviation';
+import type { EdgeKind, FoundEdge } from './edge';
+import { type NumberEdge, numberEdge } from './number';
+import { type PercentileEdge, percentileEdge } from './percentile';
+import { type StatisticEdge, statisticEdge, statisticNames } from './statistic';
+
+/** A value on an axis: where a line stands, or a band begins or ends. */
+export type Edge = NumberEdge | StatisticEdge | PercentileEdge | DeviationEdge;
+export type { FoundEdge };
+export { statisticNames };
+
+/** All kinds, in the order in which they are offered. */
+export const edgeKinds = [
+  ...[numberEdge, statisticEdge, percentileEdge, deviationEdge],
+] as unknown as readonly EdgeKind<Edge>[];
+
+const kindOf = ({ kind }: Pick<Edge, 'kind'>) =>
+  edgeKinds.find((each) => each.kind === kind) as EdgeKind<Edge>;
+
+/** Finds the value of an edge from what is drawn. */
+export const findEdge = (edge: Edge, context: YardstickContext): FoundEdge =>
+  kindOf(edge).find(edge, context);
+
+/** An edge in words, without what it is of: the mean, 2 standard deviations over the mean, 40. */
+export const sayEdge = (edge: Edge): string => kindOf(edge).say(edge);
+
+/** What edges have been found from, in words; empty when all of them were written. */
+export function sayEdges(edges: readonly Edge[], context: YardstickContext): string {
+  const series = edges.flatMap((edge) => ('series' in edge ? edge.series : []));
+  if (series.length === 0) return '';
+  const one = new Set(series).size === 1 ? sayScope(context, series[0] as string) : '';
+  const words = edges.map((edge) => {
+    const of = one === '' && 'series' in edge ? ` ${sayScope(context, edge.series)}` : '';
+    return `${sayEdge(edge)}${of}`;
+  });
+  return `${words.join(' to ')}${one && ` ${one}`}`;
+}
+
+export const edgeSchema = lazy(
+  (value: Edge | undefined) =>
+    edgeKinds.find(({ kind }) => kind === value?.kind)?.schema ??
+    mixed<Edge>().test('kind', 'There is no such value.', () => false),
+);

@@ -1,0 +1,21 @@
+import { mixed, object } from 'yup';
+import { figure } from '../../values';
+import type { EdgeKind } from './edge';
+
+/** A number as written. */
+export interface NumberEdge {
+  kind: 'number';
+  number: number;
+}
+
+export const numberEdge: EdgeKind<NumberEdge> = {
+  kind: 'number',
+  name: 'a number',
+  schema: object({
+    kind: mixed<'number'>().oneOf(['number']).required(),
+    number: figure().required(),
+  }),
+  draft: () => ({ kind: 'number', number: 0 }),
+  say: ({ number }) => String(number),
+  find: ({ number }) => ({ value: number, exact: true }),
+};

@@ -1,0 +1,29 @@
+import { mixed, object, string } from 'yup';
+import { percentile } from '../../statistics';
+import { figure } from '../../values';
+import { finishedOf } from '../context';
+import type { EdgeKind } from './edge';
+
+/** A percentile of the finished figures shown of a series. */
+export interface PercentileEdge {
+  kind: 'percentile';
+  /** 0 to 100 */
+  percent: number;
+  series: string;
+}
+
+export const percentileEdge: EdgeKind<PercentileEdge> = {
+  kind: 'percentile',
+  name: 'a percentile',
+  schema: object({
+    kind: mixed<'percentile'>().oneOf(['percentile']).required(),
+    percent: figure().min(0).max(100).required(),
+    series: string().required().max(40),
+  }),
+  draft: (series) => ({ kind: 'percentile', percent: 90, series }),
+  say: ({ percent }) => `${percent}th percentile`,
+  find: ({ percent, series }, context) => ({
+    value: percentile(finishedOf(context, series), percent / 100),
+    exact: false,
+  }),
+};

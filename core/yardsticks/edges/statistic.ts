@@ -1,0 +1,32 @@
+import { mixed, object, string } from 'yup';
+import { maximum, mean, median, minimum } from '../../statistics';
+import { finishedOf } from '../context';
+import type { EdgeKind } from './edge';
+
+const statistics = { mean, median, lowest: minimum, highest: maximum };
+export type Statistic = keyof typeof statistics;
+
+/** A statistic of the finished figures shown of a series. */
+export interface StatisticEdge {
+  kind: 'statistic';
+  statistic: Statistic;
+  series: string;
+}
+
+export const statisticNames = Object.keys(statistics) as Statistic[];
+
+export const statisticEdge: EdgeKind<StatisticEdge> = {
+  kind: 'statistic',
+  name: 'a statistic',
+  schema: object({
+    kind: mixed<'statistic'>().oneOf(['statistic']).required(),
+    statistic: mixed<Statistic>().oneOf(statisticNames).required(),
+    series: string().required().max(40),
+  }),
+  draft: (series) => ({ kind: 'statistic', statistic: 'mean', series }),
+  say: ({ statistic }) => statistic,
+  find: ({ statistic, series }, context) => ({
+    value: statistics[statistic](finishedOf(context, series)),
+    exact: statistic === 'lowest' || statistic === 'highest',
+  }),
+};

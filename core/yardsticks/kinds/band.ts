@@ -1,0 +1,47 @@
+import { boolean, mixed, object, string } from 'yup';
+import { type Edge, edgeSchema, findEdge, sayEdges } from '../edges';
+import { nothingFound, type YardstickKind } from './kind';
+
+/** A band between two values; its edges belong to it. */
+export interface BandDefinition {
+  id: string;
+  kind: 'band';
+  name: string;
+  from: Edge;
+  to: Edge;
+  onAxis: boolean;
+}
+
+export const band: YardstickKind<BandDefinition> = {
+  kind: 'band',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'band'>().oneOf(['band']).required(),
+    name: string().required().trim().min(1).max(120),
+    from: edgeSchema,
+    to: edgeSchema,
+    onAxis: boolean().required(),
+  }),
+  drafts: [
+    {
+      label: 'Band',
+      draft: ({ series }) => ({
+        ...{ kind: 'band', name: 'Usual range', onAxis: false },
+        from: { kind: 'deviation', times: -1, series },
+        to: { kind: 'deviation', times: 1, series },
+      }),
+    },
+  ],
+  find: ({ from, to }, context) => {
+    const [one, two] = [findEdge(from, context), findEdge(to, context)];
+    const scope = sayEdges([from, to], context);
+    if (one.value === null || two.value === null) return { ...nothingFound, scope };
+    const low = Math.min(one.value, two.value);
+    const high = Math.max(one.value, two.value);
+    const within = context.lines
+      .filter(({ plan }) => !plan)
+      .flatMap(({ figures, open }) => figures.filter((_, place) => !open[place]))
+      .filter((figure) => figure !== null && figure >= low && figure <= high).length;
+    return { ...nothingFound, scope, bands: [{ from: low, to: high, shade: 0 }], within };
+  },
+};

@@ -1,0 +1,49 @@
+import { mixed, object, string } from 'yup';
+import { parseDay } from '../../calendar';
+import { nothingFound, type YardstickKind } from './kind';
+
+/** A date line, or a date band where it has an end. */
+export interface DatesDefinition {
+  id: string;
+  kind: 'dates';
+  name: string;
+  /** written 2026-11-23 */
+  from: string;
+  /** the last day; null for a line */
+  to: string | null;
+}
+
+const date = () =>
+  string().test(
+    'date',
+    'Write the date as 2026-11-23.',
+    (text) => text == null || parseDay(text) !== null,
+  );
+
+export const dates: YardstickKind<DatesDefinition> = {
+  kind: 'dates',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'dates'>().oneOf(['dates']).required(),
+    name: string().required().trim().min(1).max(120),
+    from: date().required(),
+    to: date().nullable().defined(),
+  }),
+  drafts: [
+    {
+      label: 'Date',
+      draft: ({ today }) => ({ kind: 'dates', name: 'Date', from: today, to: null }),
+    },
+    {
+      label: 'Stretch of dates',
+      draft: ({ today }) => ({ kind: 'dates', name: 'Stretch', from: today, to: today }),
+    },
+  ],
+  find: ({ from, to }) => {
+    const [first, last] = [parseDay(from), to === null ? null : parseDay(to)];
+    if (first === null) return nothingFound;
+    if (last === null) return { ...nothingFound, days: [first] };
+    const stretch = { from: Math.min(first, last), to: Math.max(first, last) + 1 };
+    return { ...nothingFound, stretches: [stretch] };
+  },
+};

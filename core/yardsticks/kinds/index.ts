@@ -1,0 +1,71 @@
+import { lazy, mixed } from 'yup';
+import type { YardstickContext } from '../context';
+import { type BandDefinition, band } from './band';
+import { type DatesDefinition, dates } from './dates';
+import type { DraftOf, Found, YardstickKind } from './kind';
+import { type LineDefinition, line, type Shading, shadings } from './line';
+import { type StepsDefinition, stepOf, steps } from './steps';
+import { type TodayDefinition, today } from './today';
+
+/** Anything that series are read against besides each other. */
+export type YardstickDefinition =
+  LineDefinition | BandDefinition | StepsDefinition | TodayDefinition | DatesDefinition;
+export type { DraftOf, Found, Shading };
+export { shadings, stepOf };
+
+/** All kinds, in the order in which they are offered. */
+export const yardstickKinds = [
+  ...[line, band, steps, today, dates],
+] as unknown as readonly YardstickKind<YardstickDefinition>[];
+
+const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>
+  yardstickKinds.find((each) => each.kind === kind) as YardstickKind<YardstickDefinition>;
+
+export const yardstickSchema = lazy(
+  (value: YardstickDefinition | undefined) =>
+    (yardstickKinds.find(({ kind }) => kind === value?.kind)?.schema as ReturnType<
+      typeof mixed<YardstickDefinition>
+    >) ?? mixed<YardstickDefinition>().test('kind', 'There is no such yardstick.', () => false),
+);
+
+/** A yardstick with what it has found. */
+export interface Yardstick extends Found {
+  id: string;
+  kind: YardstickDefinition['kind'];
+  name: string;
+  /** the value axis makes room for it */
+  onAxis: boolean;
+}
+
+/** Finds each yardstick from what is drawn; days that are not among those shown are left out. */
+export function findYardsticks(
+  definitions: readonly YardstickDefinition[],
+  context: YardstickContext,
+): Yardstick[] {
+  return definitions.map((definition) => {
+    const found = kindOf(definition).find(definition, context);
+    return {
+      ...found,
+      ...within(found, context),
+      id: definition.id,
+      kind: definition.kind,
+      name: 'name' in definition ? definition.name : 'Today',
+      onAxis: 'onAxis' in definition && definition.onAxis,
+    };
+  });
+}
+
+/** What of the days lies on the calendar that is shown. */
+function within(
+  { days, stretches }: Found,
+  { axis, positions }: YardstickContext,
+): Pick<Found, 'days' | 'stretches'> {
+  const [first, last] = [positions[0], positions.at(-1)];
+  if (axis !== 'calendar' || !first || !last) return { days: [], stretches: [] };
+  return {
+    days: days.filter((day) => day >= first.start && day < last.next),
+    stretches: stretches
+      .map(({ from, to }) => ({ from: Math.max(from, first.start), to: Math.min(to, last.next) }))
+      .filter(({ from, to }) => from < to),
+  };
+}

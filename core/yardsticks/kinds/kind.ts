@@ -1,0 +1,44 @@
+import type { ISchema } from 'yup';
+import type { YardstickContext } from '../context';
+
+/** What a yardstick has found: levels and bands on the value axis, days and stretches of days. */
+export interface Found {
+  /** the value of a level line; null when there is none, or nothing to find it from */
+  value: number | null;
+  /** the value comes from no division */
+  exact: boolean;
+  /** over what it was found; empty where it was written */
+  scope: string;
+  levels: readonly number[];
+  /** from the lower edge to the upper one; a shade of 0 to 1 tells neighbours apart */
+  bands: readonly { from: number; to: number; shade: number }[];
+  days: readonly number[];
+  stretches: readonly { from: number; to: number }[];
+  /** how many finished figures lie within the bands; null without a band */
+  within: number | null;
+}
+
+/** A yardstick that has found nothing. */
+export const nothingFound: Found = {
+  ...{ value: null, exact: true, scope: '', levels: [], bands: [], days: [], stretches: [] },
+  within: null,
+};
+
+/** One kind of yardstick: what it is, and what it finds. */
+export interface YardstickKind<Definition extends { kind: string }> {
+  kind: Definition['kind'];
+  schema: ISchema<unknown>;
+  /** its name in the list of what can be added, with what it is then */
+  drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
+  find: (definition: Definition, context: YardstickContext) => Found;
+}
+
+/** What a new yardstick is made from. */
+export interface DraftOf {
+  /** the chart's main series */
+  series: string;
+  /** a value in the middle of the axis */
+  level: number;
+  /** today, written 2026-11-23 */
+  today: string;
+}

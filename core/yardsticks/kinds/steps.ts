@@ -1,0 +1,47 @@
+import { mixed, object, string } from 'yup';
+import { stepEdges } from '../../statistics';
+import { figure } from '../../values';
+import { finishedOf, sayScope } from '../context';
+import { nothingFound, type YardstickKind } from './kind';
+
+/** Bands with equally many figures in each: halves, quarters, fifths. */
+export interface StepsDefinition {
+  id: string;
+  kind: 'steps';
+  name: string;
+  count: number;
+  series: string;
+}
+
+export const steps: YardstickKind<StepsDefinition> = {
+  kind: 'steps',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'steps'>().oneOf(['steps']).required(),
+    name: string().required().trim().min(1).max(120),
+    count: figure().integer().min(2).max(20).required(),
+    series: string().required().max(40),
+  }),
+  drafts: [
+    {
+      label: 'Equal-count steps',
+      draft: ({ series }) => ({ kind: 'steps', name: 'Fifths', count: 5, series }),
+    },
+  ],
+  find: ({ count, series }, context) => {
+    const edges = stepEdges(finishedOf(context, series), count);
+    const bands = edges.slice(1).map((to, step) => ({
+      ...{ from: edges[step] as number, to },
+      shade: count < 2 ? 0 : step / (count - 1),
+    }));
+    return { ...nothingFound, scope: `${count} steps ${sayScope(context, series)}`, bands };
+  },
+};
+
+/** The step of each figure, from 1; one on an edge, within a relative 1e-9, belongs to the lower. */
+export function stepOf(value: number, edges: readonly number[]): number {
+  const reached = edges.findIndex(
+    (edge, place) => place > 0 && value <= edge + 1e-9 * Math.abs(edge),
+  );
+  return reached < 0 ? edges.length - 1 : reached;
+}

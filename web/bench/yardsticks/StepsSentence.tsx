@@ -1,0 +1,33 @@
+import { InputNumber } from 'antd';
+import { Phrase, SelectField } from '../../controls';
+import type { YardstickSentenceProps } from './YardstickSettings';
+
+/** Bands of equally many figures. */
+export function StepsSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'steps'>) {
+  const { count, series } = yardstick;
+  const of = chart.series.find(({ id }) => id === series)?.name ?? 'a series that is gone';
+  return (
+    <>
+      <Phrase words={`${count} steps`} label="Steps">
+        <InputNumber
+          value={count}
+          aria-label="How many steps"
+          min={2}
+          max={20}
+          precision={0}
+          onChange={(next) => next && onChange({ ...yardstick, count: next })}
+        />
+      </Phrase>{' '}
+      with equally many of the finished figures shown of{' '}
+      <Phrase words={of} label="Steps of">
+        <SelectField
+          label="Steps of"
+          value={series}
+          onChange={(next) => onChange({ ...yardstick, series: next })}
+          options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      </Phrase>
+      .
+    </>
+  );
+}

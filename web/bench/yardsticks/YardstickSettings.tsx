@@ -1,0 +1,55 @@
+import type { ComponentType } from 'react';
+import type { ChartDefinition } from '../../../core/chart';
+import type { YardstickDefinition } from '../../../core/yardsticks';
+import { NameField } from '../fields';
+import { Remove, usePart } from '../usePart';
+import { BandSentence } from './BandSentence';
+import { DatesSentence } from './DatesSentence';
+import { LineSentence } from './LineSentence';
+import { StepsSentence } from './StepsSentence';
+import { TodaySentence } from './TodaySentence';
+
+/** What a yardstick's sentence works on. */
+export interface YardstickSentenceProps<Kind extends YardstickDefinition['kind']> {
+  chart: ChartDefinition;
+  yardstick: Extract<YardstickDefinition, { kind: Kind }>;
+  onChange: (yardstick: YardstickDefinition) => void;
+}
+
+/** The sentence of each kind. */
+const sentences: {
+  [Kind in YardstickDefinition['kind']]: ComponentType<YardstickSentenceProps<Kind>>;
+} = {
+  line: LineSentence,
+  band: BandSentence,
+  steps: StepsSentence,
+  today: TodaySentence,
+  dates: DatesSentence,
+};
+
+interface YardstickSettingsProps {
+  chart: ChartDefinition;
+  yardstick: YardstickDefinition;
+}
+
+/** A yardstick as a sentence, whose phrases are its settings. */
+export function YardstickSettings({ chart, yardstick }: YardstickSettingsProps) {
+  const { set, remove } = usePart('yardsticks', yardstick.id);
+  const Sentence = sentences[yardstick.kind] as ComponentType<
+    YardstickSentenceProps<YardstickDefinition['kind']>
+  >;
+  return (
+    <>
+      <p className="row-sentence">
+        <Sentence chart={chart} yardstick={yardstick} onChange={set} />
+      </p>
+      {'name' in yardstick && (
+        <NameField
+          value={yardstick.name}
+          onChange={(name) => set({ ...yardstick, name } as YardstickDefinition)}
+        />
+      )}
+      <Remove name={'name' in yardstick ? yardstick.name : 'the today line'} onRemove={remove} />
+    </>
+  );
+}
