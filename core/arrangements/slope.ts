@@ -1,5 +1,5 @@
-import { mixed, object, string } from 'yup';
-import { parseDay, periodStart, yearBefore } from '../calendar';
+import { mixed, object } from 'yup';
+import { dateText, parseDay, periodStart, yearBefore } from '../calendar';
 import type { ArrangementKind, CalendarLines, Line, Position } from './arrangement';
 
 /** Two periods and the way from one to the other, for each line. */
@@ -14,23 +14,13 @@ export interface Slope {
 /** How far beyond the uprights the axis goes on, of the way between them. */
 const edge = 0.03;
 
-const date = () =>
-  string()
-    .nullable()
-    .defined()
-    .test(
-      'date',
-      'Write the date as 2026-11-23.',
-      (text) => text == null || parseDay(text) !== null,
-    );
-
 export const slope: ArrangementKind<Slope> = {
   kind: 'slope',
   schema: object({
     kind: mixed<'slope'>().oneOf(['slope']).required(),
     between: mixed<Slope['between']>().oneOf(['before', 'yearBefore', 'chosen']).required(),
-    from: date(),
-    to: date(),
+    from: dateText(),
+    to: dateText(),
   }),
   draft: { kind: 'slope', between: 'before', from: null, to: null },
   name: 'as a slope between two periods',

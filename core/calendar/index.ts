@@ -18,6 +18,7 @@ export {
   namesOffset,
   readDate,
 } from './datePattern';
+export { dateText } from './field';
 export { monthNamed } from './monthNames';
 export {
   fiscalPosition,

@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Input, InputNumber } from 'antd';
 import { type Colour, colours } from '../../core/chart';
 import { SelectField } from '../controls';
 import { StrokeSample } from '../look';
@@ -44,6 +44,33 @@ export function NameField({
         aria-label="Called"
         maxLength={120}
         onChange={(event) => event.target.value.trim() && onChange(event.target.value)}
+      />
+    </label>
+  );
+}
+
+interface NumberFieldProps {
+  label: string;
+  value: number;
+  min?: number;
+  max?: number;
+  /** only whole numbers */
+  whole?: boolean;
+  onChange: (value: number) => void;
+}
+
+/** A number that keeps what it had when it is emptied. */
+export function NumberField({ label, value, min, max, whole, onChange }: NumberFieldProps) {
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <InputNumber
+        value={value}
+        aria-label={label}
+        min={min}
+        max={max}
+        precision={whole ? 0 : undefined}
+        onChange={(next) => next !== null && onChange(next)}
       />
     </label>
   );

@@ -1,5 +1,5 @@
-import { mixed, object, string } from 'yup';
-import { parseDay, periodStart } from '../../calendar';
+import { mixed, object } from 'yup';
+import { dateText, parseDay, periodStart } from '../../calendar';
 import type { SpanKind } from './span';
 
 /** From a date to a date, written 2026-11-23; null: from the first, to the last figure. */
@@ -9,22 +9,12 @@ export interface FixedSpan {
   to: string | null;
 }
 
-const date = () =>
-  string()
-    .nullable()
-    .defined()
-    .test(
-      'date',
-      'Write the date as 2026-11-23.',
-      (text) => text == null || parseDay(text) !== null,
-    );
-
 export const fixed: SpanKind<FixedSpan> = {
   kind: 'fixed',
   schema: object({
     kind: mixed<'fixed'>().oneOf(['fixed']).required(),
-    from: date(),
-    to: date(),
+    from: dateText(),
+    to: dateText(),
   }),
   reach: ({ from, to }, { grain }) => {
     const startOf = (text: string | null) => {

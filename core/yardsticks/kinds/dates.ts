@@ -1,5 +1,5 @@
 import { mixed, object, string } from 'yup';
-import { parseDay } from '../../calendar';
+import { dateText, parseDay } from '../../calendar';
 import { nothingFound, type YardstickKind } from './kind';
 
 /** A date line, or a date band where it has an end. */
@@ -13,21 +13,14 @@ export interface DatesDefinition {
   to: string | null;
 }
 
-const date = () =>
-  string().test(
-    'date',
-    'Write the date as 2026-11-23.',
-    (text) => text == null || parseDay(text) !== null,
-  );
-
 export const dates: YardstickKind<DatesDefinition> = {
   kind: 'dates',
   schema: object({
     id: string().required().max(40),
     kind: mixed<'dates'>().oneOf(['dates']).required(),
     name: string().required().trim().min(1).max(120),
-    from: date().required(),
-    to: date().nullable().defined(),
+    from: dateText().required(),
+    to: dateText(),
   }),
   drafts: [
     {

@@ -1,4 +1,4 @@
-import { Checkbox, Input, InputNumber } from 'antd';
+import { Checkbox, Input } from 'antd';
 import {
   draftSeries,
   type FiguresDefinition,
@@ -9,7 +9,7 @@ import { isProblem, readFormula } from '../../../core/formula';
 import { type Aggregate, aggregates, isAdditive } from '../../../core/frame';
 import { api } from '../../api';
 import { SelectField } from '../../controls';
-import { NameField } from '../fields';
+import { NameField, NumberField } from '../fields';
 import type { SeriesPhraseProps } from './seriesPhrase';
 
 export const aggregateWords: Record<Aggregate, string> = {
@@ -59,14 +59,11 @@ export function FiguresFields(props: SeriesPhraseProps) {
       {figures.kind === 'rows' && <RowsFields {...props} figures={figures} />}
       {figures.kind === 'formula' && <FormulaField {...props} text={figures.text} />}
       {figures.kind === 'constant' && (
-        <label className="field">
-          <span>Figure</span>
-          <InputNumber
-            value={figures.number}
-            aria-label="Figure"
-            onChange={(number) => number !== null && onChange({ figures: { ...figures, number } })}
-          />
-        </label>
+        <NumberField
+          label="Figure"
+          value={figures.number}
+          onChange={(number) => onChange({ figures: { ...figures, number } })}
+        />
       )}
       <NameField value={series.name} onChange={(name) => onChange({ name })} />
     </>
@@ -120,16 +117,13 @@ function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures
         }))}
       />
       {figures.aggregate === 'percentile' && (
-        <label className="field">
-          <span>Which percentile</span>
-          <InputNumber
-            value={figures.percent}
-            aria-label="Which percentile"
-            min={0}
-            max={100}
-            onChange={(percent) => percent !== null && set({ percent })}
-          />
-        </label>
+        <NumberField
+          label="Which percentile"
+          value={figures.percent}
+          min={0}
+          max={100}
+          onChange={(percent) => set({ percent })}
+        />
       )}
       <SelectField
         label="Dated by"

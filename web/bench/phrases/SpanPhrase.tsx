@@ -1,9 +1,10 @@
-import { DatePicker, InputNumber } from 'antd';
+import { DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import type { ChartDefinition, SpanDefinition } from '../../../core/chart';
 import { countPeriods } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
 import { Phrase, SelectField } from '../../controls';
+import { NumberField } from '../fields';
 import { useChange } from '../useBench';
 
 const drafts: Record<SpanDefinition['kind'], SpanDefinition> = {
@@ -40,17 +41,14 @@ export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
         }))}
       />
       {span.kind === 'last' && (
-        <label className="field">
-          <span>How many</span>
-          <InputNumber
-            value={span.count}
-            aria-label="How many"
-            min={1}
-            max={4000}
-            precision={0}
-            onChange={(count) => count && set({ ...span, count })}
-          />
-        </label>
+        <NumberField
+          label="How many"
+          value={span.count}
+          min={1}
+          max={4000}
+          whole
+          onChange={(count) => set({ ...span, count })}
+        />
       )}
       {span.kind === 'fixed' &&
         (['from', 'to'] as const).map((end) => (

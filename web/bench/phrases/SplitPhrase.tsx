@@ -1,8 +1,8 @@
-import { InputNumber } from 'antd';
 import type { SplitDefinition } from '../../../core/chart';
 import { type Ranking, rankings } from '../../../core/frame';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
+import { NumberField } from '../fields';
 import type { SeriesPhraseProps } from './seriesPhrase';
 
 const rankingWords: Record<Ranking, string> = {
@@ -66,17 +66,14 @@ function TopFields({ split, onChange }: TopFieldsProps) {
         ]}
       />
       {top && (
-        <label className="field">
-          <span>How many lines, the rest as one</span>
-          <InputNumber
-            value={top.count}
-            aria-label="How many lines"
-            min={1}
-            max={40}
-            precision={0}
-            onChange={(count) => count && onChange({ ...split, top: { ...top, count } })}
-          />
-        </label>
+        <NumberField
+          label="How many lines, the rest as one"
+          value={top.count}
+          min={1}
+          max={40}
+          whole
+          onChange={(count) => onChange({ ...split, top: { ...top, count } })}
+        />
       )}
     </>
   );

@@ -1,7 +1,7 @@
-import { InputNumber } from 'antd';
 import type { ChartDefinition } from '../../../core/chart';
 import { type Edge, edgeKinds, sayEdge, statisticNames } from '../../../core/yardsticks';
 import { Phrase, SelectField } from '../../controls';
+import { NumberField } from '../fields';
 
 interface EdgePhraseProps {
   chart: ChartDefinition;
@@ -63,26 +63,6 @@ export function EdgePhrase({ chart, label, edge, onChange }: EdgePhraseProps) {
         />
       )}
     </Phrase>
-  );
-}
-
-interface NumberFieldProps {
-  label: string;
-  value: number;
-  onChange: (value: number) => void;
-}
-
-/** A number that keeps what it had when it is emptied. */
-export function NumberField({ label, value, onChange }: NumberFieldProps) {
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <InputNumber
-        value={value}
-        aria-label={label}
-        onChange={(next) => next !== null && onChange(next)}
-      />
-    </label>
   );
 }
 

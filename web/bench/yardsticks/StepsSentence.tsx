@@ -1,5 +1,5 @@
-import { InputNumber } from 'antd';
 import { Phrase, SelectField } from '../../controls';
+import { NumberField } from '../fields';
 import type { YardstickSentenceProps } from './YardstickSettings';
 
 /** Bands of equally many figures. */
@@ -9,13 +9,13 @@ export function StepsSentence({ chart, yardstick, onChange }: YardstickSentenceP
   return (
     <>
       <Phrase words={`${count} steps`} label="Steps">
-        <InputNumber
+        <NumberField
+          label="How many steps"
           value={count}
-          aria-label="How many steps"
           min={2}
           max={20}
-          precision={0}
-          onChange={(next) => next && onChange({ ...yardstick, count: next })}
+          whole
+          onChange={(next) => onChange({ ...yardstick, count: next })}
         />
       </Phrase>{' '}
       with equally many of the finished figures shown of{' '}

@@ -1,6 +1,6 @@
-import { InputNumber } from 'antd';
 import { countPeriods } from '../../../core/labels';
 import { Phrase } from '../../controls';
+import { NumberField } from '../fields';
 import type { YardstickSentenceProps } from './YardstickSettings';
 
 /** The today line. */
@@ -12,17 +12,14 @@ export function TodaySentence({ yardstick, onChange }: YardstickSentenceProps<'t
     <>
       A line at{' '}
       <Phrase words={words} label="Stands at">
-        <label className="field">
-          <span>Days after today (before, if negative)</span>
-          <InputNumber
-            value={offsetDays}
-            aria-label="Days after today"
-            precision={0}
-            min={-3660}
-            max={3660}
-            onChange={(next) => onChange({ ...yardstick, offsetDays: next ?? 0 })}
-          />
-        </label>
+        <NumberField
+          label="Days after today (before, if negative)"
+          value={offsetDays}
+          min={-3660}
+          max={3660}
+          whole
+          onChange={(next) => onChange({ ...yardstick, offsetDays: next })}
+        />
       </Phrase>
       .
     </>
