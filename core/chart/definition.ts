@@ -13,8 +13,8 @@ export const roles = ['actual', 'target', 'budget', 'forecast', 'yearBefore', 'o
 /** What a series stands for; it gives the default stroke. */
 export type Role = (typeof roles)[number];
 
-/** The good side of a mark: revenue at least, spending at most. */
-export const goodSides = ['atLeast', 'atMost'] as const;
+/** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
+export const goodSides = ['atLeast', 'atMost', 'within'] as const;
 export type GoodSide = (typeof goodSides)[number];
 
 /** Figures aggregated from the rows of a source. */
@@ -59,7 +59,7 @@ export interface SplitDefinition {
 
 /** What a compared series is held against. */
 export interface MarkDefinition {
-  /** the id of another series or of a line yardstick */
+  /** the id of another series, or of a line or band among the yardsticks */
   against: string;
   good: GoodSide;
 }

@@ -12,6 +12,8 @@ interface FoundMark {
   name: string;
   figures: Figures;
   exact: boolean;
+  /** the edges of a band; null for a level or another series */
+  band: { low: number; high: number } | null;
 }
 
 /**
@@ -27,17 +29,29 @@ export function compareLine(
   const found = mark && findMark(line, mark.against, lines, yardsticks);
   if (!mark || !found) return null;
   const exact = line.exact && found.exact;
+  const { band } = found;
+  // A band has no other good side than within it, and nothing else has that one.
+  const good = band ? 'within' : mark.good === 'within' ? 'atLeast' : mark.good;
+  const marks = band
+    ? line.figures.map((figure) => (figure === null ? null : nearerEdge(figure, band)))
+    : found.figures;
   const differences = line.figures.map((figure, place) => {
-    const held = found.figures[place] ?? null;
-    return figure === null || held === null ? null : difference(figure, held, exact);
+    const held = marks[place] ?? null;
+    if (figure === null || held === null) return null;
+    const inside = band && figure >= band.low && figure <= band.high;
+    return inside ? 0 : difference(figure, held, exact);
   });
-  const judgements = judge(differences, line.open, mark.good);
+  const judgements = judge(differences, line.open, good);
   return {
     markName: found.name,
     markId: found.id,
-    good: mark.good,
+    good,
     exact,
-    marks: found.figures,
+    edges: band && {
+      low: line.figures.map(() => band.low),
+      high: line.figures.map(() => band.high),
+    },
+    marks,
     differences,
     running: runningSum(
       differences.map((each, place) => (judgements[place] === null ? null : each)),
@@ -64,19 +78,26 @@ function findMark(
   const other = candidates.find((each) => each.key === line.key || !each.split);
   if (other && !(line.split && !other.split && other.additive)) {
     const { id, figures, exact, definition } = other;
-    return { id, name: definition.name, figures, exact };
+    return { id, name: definition.name, figures, exact, band: null };
   }
   const yardstick = yardsticks.find((each) => each.id === against);
-  if (!yardstick || yardstick.value === null) return null;
-  const { id, name, value, exact } = yardstick;
-  return { id, name, figures: line.figures.map(() => value), exact };
+  if (!yardstick) return null;
+  const { id, kind, name, value, exact, bands } = yardstick;
+  if (value !== null)
+    return { id, name, figures: line.figures.map(() => value), exact, band: null };
+  const [band] = kind === 'band' ? bands : [];
+  return band ? { id, name, figures: [], exact, band: { low: band.from, high: band.to } } : null;
 }
+
+/** The edge of a band that a figure is nearer to. */
+const nearerEdge = (figure: number, { low, high }: { low: number; high: number }) =>
+  Math.abs(figure - low) <= Math.abs(figure - high) ? low : high;
 
 /** Laid-over years are held against the mark of their own year. */
 const sameAge = (one: SeriesLine, two: SeriesLine) =>
   one.age === null || two.age === null || one.age === two.age;
 
 /** The side of the mark that is off it, as a word of place. */
-export function offWord(good: GoodSide): 'under' | 'over' {
-  return good === 'atLeast' ? 'under' : 'over';
+export function offWord(good: GoodSide): 'under' | 'over' | 'outside' {
+  return ({ atLeast: 'under', atMost: 'over', within: 'outside' } as const)[good];
 }

@@ -16,6 +16,9 @@ export interface Comparison {
   markId: string;
   good: GoodSide;
   exact: boolean;
+  /** the edges of the band it is to be within; null for any other mark */
+  edges: { low: Figures; high: Figures } | null;
+  /** what each figure is held against; of a band, its nearer edge */
   marks: Figures;
   differences: Figures;
   /** the summed difference so far, of finished periods */

@@ -1,5 +1,4 @@
 import type { ColourRuleDefinition, DrawnChart } from '../chart';
-import { offWord } from './compare';
 import type { Comparison, Reading, ReadRule } from './reading';
 
 /** A line as far as its rules are concerned. */
@@ -51,11 +50,12 @@ function ruleName(
 ): string {
   if (!comparison) return when === 'offMark' ? 'Off the mark' : 'On the mark';
   const { good, markName } = comparison;
-  const off = offWord(good);
-  const onSide = off === 'under' ? 'On or over' : 'On or under';
-  return when === 'offMark'
-    ? `${off === 'under' ? 'Under' : 'Over'} ${markName}`
-    : `${onSide} ${markName}`;
+  const words = {
+    atLeast: { offMark: 'Under', onMark: 'On or over' },
+    atMost: { offMark: 'Over', onMark: 'On or under' },
+    within: { offMark: 'Outside', onMark: 'Within' },
+  };
+  return `${words[good][when]} ${markName}`;
 }
 
 function warn(chart: DrawnChart, rule: ColourRuleDefinition, caught: number, judged: number) {

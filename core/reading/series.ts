@@ -32,7 +32,11 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): ReadSeries[] {
       on: rules.on?.colour ?? stroke.colour,
       off: rules.off?.colour ?? stroke.colour,
     };
-    const held = compared && { differences: compared.differences, good: compared.good };
+    const held = compared && {
+      differences: compared.differences,
+      good: compared.good,
+      edges: compared.edges,
+    };
     // Beside colours that judge, what is not judged wears none of them.
     const ruled = chart.colourRules.some((rule) => compared && rule.series === definition.id);
     const unjudged = ruled ? 'ink' : stroke.colour;

@@ -42,7 +42,7 @@ export function sayStanding(reading: Unworded): string {
   const first = compared[0];
   if (!first?.comparison) return '';
   if (compared.length > 1) return sayMany(reading, compared);
-  return first.additive
+  return first.additive && first.comparison.good !== 'within'
     ? sayTotal(reading, first, first.comparison)
     : saySpread(reading, first, first.comparison);
 }

@@ -9,9 +9,16 @@ export type Judgement = 'on' | 'off' | null;
  * @param differences figure less mark; 0 where they count as equal, null where either is missing
  */
 export function judge(differences: Figures, open: readonly boolean[], good: GoodSide): Judgement[] {
-  const sign = good === 'atLeast' ? 1 : -1;
+  const isOff = offSides[good];
   return differences.map((difference, place) => {
     if (difference === null || open[place]) return null;
-    return sign * difference < 0 ? 'off' : 'on';
+    return isOff(difference) ? 'off' : 'on';
   });
 }
+
+/** Whether a difference is off the mark, by its good side; within a band the difference is zero. */
+const offSides: Record<GoodSide, (difference: number) => boolean> = {
+  atLeast: (difference) => difference < 0,
+  atMost: (difference) => difference > 0,
+  within: (difference) => difference !== 0,
+};

@@ -36,6 +36,8 @@ export interface Held {
   /** figure less mark; 0 where they count as equal, null where either is missing */
   differences: Figures;
   good: GoodSide;
+  /** the edges of the band that it is to be within */
+  edges?: { low: Figures; high: Figures } | null;
 }
 
 /**
@@ -44,25 +46,54 @@ export interface Held {
  */
 export function strokePieces(line: Stroked, held: Held | null): StrokePiece[] {
   const pieces: StrokePiece[] = [];
-  // Negative is off the mark, whichever side is the good one.
-  const sign = held?.good === 'atMost' ? -1 : 1;
-  const distanceAt = (place: number) => {
-    const difference = held?.differences[place] ?? null;
-    return difference === null || line.open[place] ? null : sign * difference;
-  };
+  const thresholds = thresholdsOf(line, held);
   const runs = runsOf(line);
   runs.forEach((run, at) => {
     const before = runs[at - 1]?.at(-1);
     if (line.bridges && before !== undefined)
-      bridge(pieces, line, before, run[0] as number, distanceAt);
-    drawRun(pieces, line, run, distanceAt);
+      bridge(pieces, line, before, run[0] as number, thresholds);
+    drawRun(pieces, line, run, thresholds);
   });
   return pieces;
 }
 
-type DistanceAt = (place: number) => number | null;
+/** What a line must stay over (1) or under (-1) to be on the mark. */
+interface Threshold {
+  /** figure less threshold; null where there is nothing to judge */
+  distanceAt: (place: number) => number | null;
+  good: 1 | -1;
+}
 
-const judgementOf = (distance: number): Judgement => (distance < 0 ? 'off' : 'on');
+/** A band has two thresholds, any other mark one. */
+function thresholdsOf(line: Stroked, held: Held | null): Threshold[] {
+  if (!held) return [];
+  const judged = (place: number) => !line.open[place] && (held.differences[place] ?? null) !== null;
+  const { edges } = held;
+  if (held.good !== 'within' || !edges) {
+    const good = held.good === 'atMost' ? -1 : 1;
+    const distanceAt = (place: number) =>
+      judged(place) ? (held.differences[place] ?? null) : null;
+    return [{ distanceAt, good }];
+  }
+  const from = (edge: Figures) => (place: number) => {
+    const [figure, mark] = [line.drawn[place] ?? null, edge[place] ?? null];
+    return judged(place) && figure !== null && mark !== null ? figure - mark : null;
+  };
+  return [
+    { distanceAt: from(edges.low), good: 1 },
+    { distanceAt: from(edges.high), good: -1 },
+  ];
+}
+
+/** On the right side of all thresholds, or off one; null where there is nothing to judge. */
+function judgementAt(thresholds: readonly Threshold[], place: number): Judgement {
+  const sides = thresholds.map(({ distanceAt, good }) => {
+    const distance = distanceAt(place);
+    return distance === null ? null : good * distance;
+  });
+  if (sides.length === 0 || sides.includes(null)) return null;
+  return sides.some((side) => (side as number) < 0) ? 'off' : 'on';
+}
 
 /** The places of the points of each unbroken run. */
 function runsOf({ drawn, absent, handsOver }: Stroked): number[][] {
@@ -83,15 +114,19 @@ function pointAt({ positions, drawn }: Stroked, place: number): PathPoint {
   return { x: middle, y: drawn[place] as number, from: start, to: next };
 }
 
-function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], distanceAt: DistanceAt) {
+function drawRun(
+  pieces: StrokePiece[],
+  line: Stroked,
+  run: number[],
+  thresholds: readonly Threshold[],
+) {
   const points = run.map((place) => pointAt(line, place));
   const path = pathShapes[line.shape](points);
   const lone = points.length === 1;
   run.forEach((place, at) => {
     const carried = (line.figures[place] ?? null) === null;
-    const distance = distanceAt(place);
     const own = {
-      judgement: distance === null || carried ? null : judgementOf(distance),
+      judgement: carried ? null : judgementAt(thresholds, place),
       open: !!line.open[place],
       bridged: carried,
     };
@@ -99,7 +134,7 @@ function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], distanceAt
     if (lone && !path.lead) pieces.push({ ...own, x: [x], y: [y] });
     if (path.lead && at === 0) draw(pieces, own, path.lead('first'));
     const next = run[at + 1];
-    if (next !== undefined) drawSegment(pieces, line, path, at, [place, next], distanceAt);
+    if (next !== undefined) drawSegment(pieces, line, path, at, [place, next], thresholds);
     else if (path.lead) draw(pieces, own, path.lead('last'));
   });
 }
@@ -111,23 +146,31 @@ function drawSegment(
   path: Path,
   at: number,
   [place, next]: [number, number],
-  distanceAt: DistanceAt,
+  thresholds: readonly Threshold[],
 ) {
   const from = line.positions[place]?.middle ?? NaN;
   const to = line.positions[next]?.middle ?? NaN;
   const missing = (each: number) => (line.figures[each] ?? null) === null;
   const bridged = missing(place) || missing(next);
   const open = !!line.open[place] || !!line.open[next];
-  const [before, after] = [distanceAt(place), distanceAt(next)];
-  if (open || bridged || before === null || after === null) {
+  const judged = judgementAt(thresholds, place) && judgementAt(thresholds, next);
+  if (open || bridged || !judged) {
     draw(pieces, { judgement: null, open, bridged }, path.trace(at, from, to));
     return;
   }
-  const ends = [from, ...path.crossings(at, before, after), to];
+  const held = thresholds.map(({ distanceAt, good }) => ({
+    good,
+    before: distanceAt(place) as number,
+    after: distanceAt(next) as number,
+  }));
+  const crossed = held.flatMap(({ before, after }) => path.crossings(at, before, after));
+  const ends = [from, ...crossed.sort((one, two) => one - two), to];
   for (let part = 0; part + 1 < ends.length; part += 1) {
     const [start, end] = [ends[part] as number, ends[part + 1] as number];
-    const side = path.side(at, (start + end) / 2, before, after);
-    draw(pieces, { judgement: judgementOf(side), open, bridged }, path.trace(at, start, end));
+    const isOff = held.some(
+      ({ good, before, after }) => good * path.side(at, (start + end) / 2, before, after) < 0,
+    );
+    draw(pieces, { judgement: isOff ? 'off' : 'on', open, bridged }, path.trace(at, start, end));
   }
 }
 
@@ -137,13 +180,13 @@ function bridge(
   line: Stroked,
   from: number,
   to: number,
-  distanceAt: DistanceAt,
+  thresholds: readonly Threshold[],
 ) {
   if (line.handsOver !== null && from >= line.handsOver) return;
   const path = pathShapes.straight([pointAt(line, from), pointAt(line, to)]);
   const over = { ...line, figures: line.drawn };
   const drawn: StrokePiece[] = [];
-  drawSegment(drawn, over, path, 0, [from, to], distanceAt);
+  drawSegment(drawn, over, path, 0, [from, to], thresholds);
   pieces.push(...drawn.map((piece) => ({ ...piece, bridged: true })));
 }
 

@@ -29,7 +29,10 @@ export function findSpells(
   judgements.forEach((judgement, place) => {
     if (judgement !== 'off') return;
     const before = spells.at(-1);
-    if (before && before.to === place - 1) before.to = place;
+    // Changing the side of a band starts another.
+    const side = Math.sign(differences[place] ?? 0);
+    const sameSide = before && Math.sign(differences[before.to] ?? 0) === side;
+    if (before && sameSide && before.to === place - 1) before.to = place;
     else spells.push({ from: place, to: place, periods: 0, total: 0, ongoing: false });
   });
   return spells.map(({ from, to }) => ({

@@ -17,7 +17,8 @@ export function sayDifference(
 ): string | null {
   const difference = comparison?.differences[period] ?? null;
   if (!comparison || difference === null) return null;
-  if (difference === 0) return `exactly on ${comparison.markName}`;
+  if (difference === 0)
+    return `${comparison.good === 'within' ? 'within' : 'exactly on'} ${comparison.markName}`;
   const side = difference < 0 ? 'under' : 'over';
   return `${writeFigure(Math.abs(difference), format)} ${side} ${comparison.markName}`;
 }
@@ -25,5 +26,6 @@ export function sayDifference(
 /** What being off the mark means there: short of it, or beyond it; empty when it is not. */
 export function sayOff({ comparison }: ReadSeries, period: number): string {
   if (comparison?.judgements[period] !== 'off') return '';
-  return `, ${offWord(comparison.good) === 'under' ? 'short of' : 'beyond'} the mark`;
+  const words = { under: 'short of', over: 'beyond', outside: 'outside' };
+  return `, ${words[offWord(comparison.good)]} the mark`;
 }

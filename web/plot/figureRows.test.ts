@@ -5,7 +5,7 @@ import { figureCells, figureFiles } from './figuresFile';
 
 const figures = [600_000, null, 750_400];
 const comparison: Comparison = {
-  ...{ markName: 'Budget', markId: 'budget', good: 'atLeast', exact: true },
+  ...{ markName: 'Budget', markId: 'budget', good: 'atLeast', exact: true, edges: null },
   marks: [750_000, 750_000, 750_000],
   differences: [-150_000, null, 400],
   running: [-150_000, null, -149_600],
@@ -65,7 +65,7 @@ it('lists a compared series with its mark once, the differences and the rules', 
   expect(texts('narrow')).toEqual({
     Fares: ['0.60', '', '0.75'],
     Budget: ['0.75', '0.75', '0.75'],
-    'Diff.': ['\u22120.15', '', '0.00'],
+    'Diff.': ['\u22120.15', '', '+400'],
     Running: ['\u22120.15', '', '\u22120.15'],
     Rule: ['1', '', '2'],
   });

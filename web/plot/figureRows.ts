@@ -1,4 +1,11 @@
-import { finerFormat, writeDifference, writeNumber, writeWhole } from '../../core/labels';
+import {
+  type FigureFormat,
+  finerFormat,
+  writeDifference,
+  writeFigure,
+  writeNumber,
+  writeWhole,
+} from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 
 /** One cell of the figures: as written, in full, and whether it is off or on the mark. */
@@ -45,6 +52,10 @@ export function nameOf(line: ReadSeries, lines: readonly ReadSeries[]): string {
   return alike ? `${line.name}, ${line.seriesName}` : line.name;
 }
 
+/** What is rounded to nothing is written with a suffix of its own: only a true zero reads as zero. */
+const legible = (written: string, value: number, own: string) =>
+  value === 0 || /[1-9]/.test(written) ? written : own;
+
 function figures(
   reading: Reading,
   values: readonly (number | null)[],
@@ -54,7 +65,11 @@ function figures(
   return values.map((value) =>
     value === null
       ? none
-      : { text: writeNumber(value, format), full: writeWhole(value), judgement: null },
+      : {
+          text: legible(writeNumber(value, format), value, writeFigure(value, format)),
+          full: writeWhole(value),
+          judgement: null,
+        },
   );
 }
 
@@ -73,7 +88,11 @@ function comparisonRows(
       value === null
         ? none
         : {
-            text: writeDifference(value, format),
+            text: legible(
+              writeDifference(value, format),
+              value,
+              `${value > 0 ? '+' : ''}${writeFigure(value, format)}`,
+            ),
             full: writeWhole(value),
             judgement: comparison.judgements[place] ?? null,
           },

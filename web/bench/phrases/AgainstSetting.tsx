@@ -12,6 +12,12 @@ import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
 
+const goodWords: Record<GoodSide, string> = {
+  atLeast: 'at least',
+  atMost: 'at most',
+  within: 'within',
+};
+
 /** What the main series is held against, and which side is the good one. */
 export function AgainstSetting({
   chart,
@@ -25,8 +31,13 @@ export function AgainstSetting({
   const marks = possibleMarks(chart, main);
   const held = marks.find(({ id }) => id === main.mark?.against);
   const good = main.mark?.good ?? 'atLeast';
-  const hold = (against: string, side: GoodSide) =>
-    change((before) => withMark(before, main.id, against ? { against, good: side } : null));
+  const hold = (against: string, side: GoodSide) => {
+    const other = side === 'within' ? 'atLeast' : side;
+    const isBand = marks.some((each) => each.id === against && each.band);
+    change((before) =>
+      withMark(before, main.id, against ? { against, good: isBand ? 'within' : other } : null),
+    );
+  };
   const add = (choice: string) => {
     const [sourceId, column] = JSON.parse(choice) as [number, string];
     const source = sources?.find(({ id }) => id === sourceId);
@@ -35,10 +46,7 @@ export function AgainstSetting({
   return (
     <>
       {held ? 'to be ' : 'held against '}
-      <Phrase
-        words={held ? `${good === 'atLeast' ? 'at least' : 'at most'} ${held.name}` : 'nothing yet'}
-        label="Held against"
-      >
+      <Phrase words={held ? `${goodWords[good]} ${held.name}` : 'nothing yet'} label="Held against">
         <SelectField
           label="Held against"
           value={held?.id ?? ''}
@@ -70,7 +78,7 @@ export function AgainstSetting({
             value={good}
             aria-label="The good side"
             onChange={(event) => hold(held?.id ?? '', event.target.value as GoodSide)}
-            disabled={!held}
+            disabled={!held || held.band}
             options={[
               { value: 'atLeast', label: 'at least that, as for revenue' },
               { value: 'atMost', label: 'at most that, as for spending' },
@@ -83,18 +91,20 @@ export function AgainstSetting({
   );
 }
 
-/** Other series and level lines can be held against; a level taken from the series itself, too. */
-export function possibleMarks(
+/** Other series, level lines and bands; a level taken from the series itself, too. */
+function possibleMarks(
   chart: ChartDefinition,
   series: SeriesDefinition,
-): { id: string; name: string }[] {
+): { id: string; name: string; band: boolean }[] {
   const lines = chart.yardsticks.flatMap((each) =>
-    each.kind === 'line' ? [{ id: each.id, name: each.name }] : [],
+    each.kind === 'line' || each.kind === 'band'
+      ? [{ id: each.id, name: each.name, band: each.kind === 'band' }]
+      : [],
   );
   const others = chart.series.filter(
     ({ id, mark }) => id !== series.id && mark?.against !== series.id,
   );
-  return [...others.map(({ id, name }) => ({ id, name })), ...lines];
+  return [...others.map(({ id, name }) => ({ id, name, band: false })), ...lines];
 }
 
 type SourceColumns = Parameters<typeof draftSeries>[0];
