@@ -1,5 +1,4 @@
 import {
-  type FigureFormat,
   finerFormat,
   writeDifference,
   writeFigure,
