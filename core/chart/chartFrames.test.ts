@@ -128,6 +128,28 @@ it.each([
   expect(problems[0]?.sentence).toContain(sentence);
 });
 
+it('lets out of a series that is not drawn no more than is held against it', () => {
+  const hidden = testSeries('a', { hidden: true });
+  const ratio = formula('a * 2');
+  const sent = (more: Partial<ChartDefinition> = {}) => {
+    const chart = testChart({ series: [hidden, ratio], ...more });
+    return Object.keys(chartFrames(chart, { a: figuresOf(1) }, 20_700).frames);
+  };
+  expect(sent()).toEqual(['f']);
+  const held = { ...ratio, mark: { against: 'a', good: 'atLeast' as const } };
+  expect(sent({ series: [hidden, held] })).toEqual(['a', 'f']);
+  const value = { kind: 'statistic', statistic: 'mean', series: 'a' } as const;
+  const mean = {
+    id: 'm',
+    kind: 'line',
+    name: 'Mean',
+    value,
+    shading: 'none',
+    onAxis: true,
+  } as const;
+  expect(sent({ yardsticks: [mean] })).toEqual(['a', 'f']);
+});
+
 it('does not go round in formulas that use each other', () => {
   const one = testSeries('one', { figures: { kind: 'formula', text: 'two + 1' } });
   const two = testSeries('two', { figures: { kind: 'formula', text: 'one + 1' } });

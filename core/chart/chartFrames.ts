@@ -4,7 +4,7 @@ import { isProblem, readFormula } from '../formula';
 import { type Frame, isAdditive } from '../frame';
 import { type Problem, ProblemError } from '../values';
 import type { ChartDefinition, SeriesDefinition } from './definition';
-import { shownReach } from './requests';
+import { isSent, shownReach } from './requests';
 
 /** The figures that one series of a chart draws: nothing of what lies outside the chart's span. */
 export interface SeriesFrame extends Omit<Frame, 'keys'> {
@@ -45,7 +45,8 @@ export function chartFrames(
   for (const series of chart.series) {
     try {
       const whole = found.of(series);
-      if (whole) frames[series.id] = shown(chart, series, whole, today);
+      // What is only an operand of formulas goes to nobody.
+      if (whole && isSent(chart, series)) frames[series.id] = shown(chart, series, whole, today);
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       problems.push(error.problem);

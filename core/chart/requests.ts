@@ -28,10 +28,23 @@ export function shownReach(
   return reachOf(span, { today, grain, yearStart });
 }
 
+/** Whether the figures of a series are sent: it is drawn, or something is held against it. */
+export function isSent(
+  { series, yardsticks }: Pick<ChartDefinition, 'series' | 'yardsticks'>,
+  { id, hidden }: Pick<SeriesDefinition, 'id' | 'hidden'>,
+): boolean {
+  if (!hidden || series.some(({ mark }) => mark?.against === id)) return true;
+  const parts = yardsticks.flatMap((each): unknown[] => [each, ...Object.values(each)]);
+  return parts.some(
+    (part) => typeof part === 'object' && part !== null && 'series' in part && part.series === id,
+  );
+}
+
 /** Names all that the figures of a chart depend on; charts of one name have the same figures. */
-export function figuresAsked({ grain, span, yearStart, series }: ChartDefinition): string {
-  const asked = series.map(({ id, name, figures, derived, split, spread }) => [
-    ...[id, figures, derived, split, spread],
+export function figuresAsked(chart: ChartDefinition): string {
+  const { grain, span, yearStart, series } = chart;
+  const asked = series.map(({ id, name, figures, derived, split, spread, hidden }) => [
+    ...[id, figures, derived, split, spread, isSent(chart, { id, hidden })],
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
