@@ -67,7 +67,8 @@ export function aggregateOthers(
   if (aggregate === 'count' || codes === null) return countRows(input, present);
   const seen = Array.from({ length: input.count }, () => new Set<number>());
   forEachRow(input, (row, group) => present(row) && seen[group]?.add(codes[row] as number));
-  return Float64Array.from(seen, (set) => set.size);
+  // Where nothing is to be counted, the count is missing, as it is for figures.
+  return Float64Array.from(seen, (set) => set.size || NaN);
 }
 
 function forEachRow({ ofRow }: AggregationInput, visit: (row: number, group: number) => void) {

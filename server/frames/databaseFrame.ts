@@ -96,7 +96,7 @@ const rollUps: Partial<Record<FrameRequest['aggregate'], RollUp>> = {
 function wholes({ aggregate: kind, column, percent = 50 }: FrameRequest, version: VersionColumns) {
   const figure = expressionOf(version, column);
   if (kind === 'mean') return `CAST(SUM(${figure}) AS DOUBLE) / COUNT(${figure})`;
-  if (kind === 'distinct') return column === null ? 'COUNT(*)' : `COUNT(DISTINCT ${figure})`;
+  if (kind === 'distinct') return `NULLIF(COUNT(DISTINCT ${figure}), 0)`;
   return `PERCENTILE_CONT(${kind === 'median' ? 0.5 : percent / 100}) WITHIN GROUP (ORDER BY CAST(${figure} AS DOUBLE))`;
 }
 

@@ -25,17 +25,28 @@ const unfinished = () =>
     rows.map(({ id }) => id),
   );
 
-/** A version as a killed bring-in leaves it: its row, its rows, and a lease that nobody renews. */
+let leftVersions = 1000;
+
+/**
+ * A version as a killed bring-in leaves it: its row, its rows, and a lease that nobody renews; all at
+ * once, since the server's sweep may look in between.
+ */
 async function leftVersion(leaseSeconds: number): Promise<number> {
-  const { insertId } = (await query(
-    "INSERT INTO source_versions (source_id, file_name, `rows`, columns, form, ready, created_at) VALUES (0, 'x', 1, '[]', '{}', 0, NOW())",
-  )) as unknown as { insertId: number };
-  await query(`CREATE TABLE facts_${insertId} (\`row\` INT)`);
-  await query(
-    "INSERT INTO leases VALUES ('version', ?, 0, 'gone', UTC_TIMESTAMP(3) + INTERVAL ? SECOND)",
-    [insertId, leaseSeconds],
+  const id = leftVersions++;
+  const connection = await createConnection(server.databaseUrl);
+  await connection.query(`CREATE TABLE facts_${id} (\`row\` INT)`);
+  await connection.beginTransaction();
+  await connection.query(
+    "INSERT INTO source_versions (id, source_id, file_name, `rows`, columns, form, ready, created_at) VALUES (?, 0, 'x', 1, '[]', '{}', 0, NOW())",
+    [id],
   );
-  return insertId;
+  await connection.query(
+    "INSERT INTO leases VALUES ('version', ?, 0, 'gone', UTC_TIMESTAMP(3) + INTERVAL ? SECOND)",
+    [id, leaseSeconds],
+  );
+  await connection.commit();
+  await connection.end();
+  return id;
 }
 
 async function until(holds: () => Promise<boolean>) {
