@@ -1,4 +1,4 @@
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import type { Chart } from '../../contract';
 import { type ChartDefinition, type SeriesDefinition, withChanged } from '../../core/chart';
@@ -34,12 +34,16 @@ export function useAutosave() {
   const { chartId, definition, revision, save } = useBenchState();
   const [put] = api.useSaveChartMutation();
   const dispatch = useDispatch();
+  // One save at a time: the next one needs the revision that this one brings, which starts it.
+  const underway = useRef(false);
   useEffect(() => {
-    if (save.kind !== 'unsaved' || chartId === null || !definition) return;
+    if (save.kind !== 'unsaved' || chartId === null || !definition || underway.current) return;
     const waiting = setTimeout(() => {
+      underway.current = true;
       dispatch(benchActions.saving());
       put({ id: chartId, revision, definition })
         .unwrap()
+        .finally(() => (underway.current = false))
         .then((answer) =>
           dispatch(benchActions.saved({ revision: answer.revision, at: Date.now() })),
         )
