@@ -25,6 +25,7 @@ export default {
     {
       ...shared,
       displayName: 'server',
+      setupFilesAfterEnv: ['<rootDir>/server/testing/leaveNothingRunning.ts'],
       testMatch: ['server', 'demo', 'tools'].map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
     },
   ],

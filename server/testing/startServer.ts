@@ -16,6 +16,13 @@ export interface TestServer {
   kill: () => Promise<void>;
 }
 
+const running = new Set<TestServer>();
+
+/** Ends, as a crash would, every server that a failed test left running. */
+export async function endWhatStillRuns(): Promise<void> {
+  await Promise.all([...running].map((server) => server.kill()));
+}
+
 /** Makes an empty database beside the one that TEST_DATABASE_URL names. */
 export async function makeDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
   const base = process.env.TEST_DATABASE_URL;
@@ -78,23 +85,26 @@ export async function startServer({
     () => output.includes('open http'),
     () => output,
   );
-  return {
+  const end = async (signal: NodeJS.Signals) => {
+    running.delete(started);
+    if (server.exitCode !== null || server.signalCode !== null) return;
+    const ended = new Promise((done) => server.once('close', done));
+    server.kill(signal);
+    await ended;
+  };
+  const started: TestServer = {
     origin: `http://127.0.0.1:${port}`,
     pid: server.pid ?? 0,
     databaseUrl: url,
     output: () => output,
     stop: async () => {
-      const ended = new Promise((done) => server.once('close', done));
-      server.kill('SIGTERM');
-      await ended;
+      await end('SIGTERM');
       await drop();
     },
-    kill: async () => {
-      const ended = new Promise((done) => server.once('close', done));
-      server.kill('SIGKILL');
-      await ended;
-    },
+    kill: () => end('SIGKILL'),
   };
+  running.add(started);
+  return started;
 }
 
 function said(server: ChildProcess, ready: () => boolean, output: () => string): Promise<void> {
