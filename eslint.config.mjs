@@ -5,8 +5,21 @@ import tseslint from 'typescript-eslint';
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
   ...['values', 'statistics', 'calendar', 'formula', 'labels', 'table', 'preparation', 'frame'],
-  ...['derived', 'gaps', 'arrangements', 'yardsticks', 'chart', 'paths', 'series', 'rules'],
-  ...['standouts', 'spells', 'notes', 'reading'],
+  ...[
+    'measures',
+    'derived',
+    'gaps',
+    'arrangements',
+    'dials',
+    'yardsticks',
+    'conditions',
+    'standouts',
+    'chart',
+    'paths',
+    'series',
+    'rules',
+  ],
+  ...['spells', 'pace', 'notes', 'reading'],
 ];
 
 /** What each part of the house may not import. */

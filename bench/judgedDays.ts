@@ -46,7 +46,10 @@ export function judgedDays() {
   const drafted = draftChart({ id: 1, columns: figures.columns });
   const [first] = drafted.series;
   if (!first) throw new Error('The draft has no series.');
-  const split = { ...first, split: { column: 'Route', order: words, coloured: [], top: null } };
+  const split = {
+    ...first,
+    split: { column: 'Route', order: words, coloured: [], colourBy: null, top: null },
+  };
   const level: ChartDefinition = {
     ...drafted,
     grain: 'day',
@@ -64,6 +67,6 @@ export function judgedDays() {
   };
   const chart = withMark(level, split.id, { against: 'mean', good: 'atLeast' });
   const today = start + days + 100;
-  const frame = aggregate(figures, frameRequest(chart, split, today) as FrameRequest);
+  const frame = aggregate(figures, frameRequest(chart, split, today, []) as FrameRequest);
   return { chart, frames: chartFrames(chart, { [split.id]: frame }, today).frames, today };
 }

@@ -1,5 +1,7 @@
 import { array, type InferType, mixed, number, object, string } from 'yup';
 import {
+  type BoardStyle,
+  boardStyleSchema,
   type ChartDefinition,
   chartSchema,
   colours,
@@ -27,6 +29,8 @@ const revision = figure().integer().min(1).required();
 export const newDashboardBody = object({ title, zone: zone.required() });
 
 export const dashboardBody = object({ title, revision });
+
+export const styleBody = object({ style: boardStyleSchema.required(), revision });
 
 export const placesBody = object({
   revision,
@@ -95,6 +99,7 @@ export const dashboardShape = object({
   revision: number().required(),
   /** today in the dashboard's zone, written 2026-11-23 */
   today: string().required(),
+  style: mixed<BoardStyle>().required(),
   charts: array(placedChartShape.required()).required(),
   notes: array(noteShape.required()).required(),
 });
@@ -135,3 +140,25 @@ export interface ChartFrames {
 
 export const createdShape = object({ id: number().required() });
 export const revisedShape = object({ revision: number().required() });
+
+/** Which figure of a chart is asked about. */
+export const rowsBehindBody = object({
+  series: string().required().max(40),
+  /** the word of the split; null without one */
+  word: string().nullable().defined().max(500),
+  /** the first day of its period, counted from 1970 */
+  start: figure().integer().required(),
+});
+
+/** The rows behind a figure, by the series that they belong to. */
+export interface RowsBehind {
+  parts: {
+    name: string;
+    /** the column that is taken; null counts rows */
+    column: string | null;
+    columns: { name: string; kind: string }[];
+    /** at most a thousand of them */
+    rows: (string | null)[][];
+    total: number;
+  }[];
+}

@@ -1,6 +1,13 @@
 import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
 import { type ColumnProfile, columnShape, type FileForm, fileFormShape } from './deliveries';
 
+/** A chart that draws from a source, as it is listed. */
+export const listedChartShape = object({
+  id: number().required(),
+  dashboardId: number().required(),
+  title: string().required(),
+});
+
 export const sourceColumnShape = columnShape.shape({
   decimals: number().required(),
   words: number().required(),
@@ -49,13 +56,7 @@ export const sourceDetailShape = sourceShape.shape({
       current: boolean().required(),
     }),
   ).required(),
-  charts: array(
-    object({
-      id: number().required(),
-      dashboardId: number().required(),
-      title: string().required(),
-    }),
-  ).required(),
+  charts: array(listedChartShape).required(),
   preview: array(array(string().defined().nullable()).required()).required(),
 });
 export type SourceDetail = Omit<InferType<typeof sourceDetailShape>, 'form'> & { form: FileForm };

@@ -1,4 +1,5 @@
 import { type Day, formatDay } from '../core/calendar';
+import { draftStandout } from '../core/chart';
 import type { ChartDefinition } from '../core/chart';
 import { story } from './ferries';
 import { empty, extremes, judged, seriesOf, type SourceIds, today } from './parts';
@@ -48,6 +49,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
               column: 'Route',
               order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
               coloured: [],
+              colourBy: null,
               top: null,
             },
           }),
@@ -91,7 +93,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         ],
         yardsticks: [today],
         colourRules: judged('fuel'),
-        standouts: [{ id: 'fuel-high', series: 'fuel', pick: 'highest' }],
+        standouts: [draftStandout('fuel-high', 'fuel', { kind: 'highest' })],
       },
     },
     {

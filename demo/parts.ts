@@ -1,17 +1,18 @@
 import type { ChartDefinition, SeriesDefinition } from '../core/chart';
-import { plainStroke } from '../core/chart';
+import { draftRule, draftStandout, plainAxes, plainStroke } from '../core/chart';
 
 /** The ids the demo's sources were given, by name. */
 export type SourceIds = Readonly<Record<string, number>>;
 
 /** A monthly chart in one picture, with nothing on it. */
 export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
-  ...{ version: 2, grain: 'month', yearStart: 1 },
+  ...{ version: 3, grain: 'month', yearStart: 1 },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
-  axis: { starts: 'suited' },
+  axes: plainAxes,
+  ...{ names: { as: 'ends', yardsticks: false }, filters: [] },
   emphasis: null,
-  ...{ yardsticks: [], colourRules: [], standouts: [] },
+  ...{ yardsticks: [], dials: [], colourRules: [], standouts: [] },
 };
 
 /** Makes series that draw from the demo's sources. */
@@ -25,7 +26,7 @@ export const seriesOf =
     more: Partial<SeriesDefinition> = {},
   ): SeriesDefinition => ({
     ...{ id, name, role, derived: null, split: null, spread: false, gap: 'open' },
-    ...{ handover: null, mark: null, stroke: plainStroke, hidden: false },
+    ...{ handover: null, mark: null, stroke: plainStroke, axis: 'first', hidden: false },
     figures: {
       ...{ kind: 'rows', percent: 50, filters: [] },
       sourceId: sources[figures[0]] ?? 0,
@@ -38,14 +39,14 @@ export const seriesOf =
 
 /** The two colours of a judged series. */
 export const judged = (of: string) => [
-  { id: `${of}-off`, series: of, when: 'offMark', colour: 'brick' } as const,
-  { id: `${of}-on`, series: of, when: 'onMark', colour: 'indigo' } as const,
+  draftRule(`${of}-off`, of, { kind: 'mark', is: 'off' }, 'brick'),
+  draftRule(`${of}-on`, of, { kind: 'mark', is: 'on' }, 'indigo'),
 ];
 
 /** The highest and the lowest of a series. */
 export const extremes = (of: string) => [
-  { id: `${of}-high`, series: of, pick: 'highest' } as const,
-  { id: `${of}-low`, series: of, pick: 'lowest' } as const,
+  draftStandout(`${of}-high`, of, { kind: 'highest' }),
+  draftStandout(`${of}-low`, of, { kind: 'lowest' }),
 ];
 
 export const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;

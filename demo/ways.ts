@@ -6,6 +6,7 @@ const byRoute: SplitDefinition = {
   column: 'Route',
   order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
   coloured: [],
+  colourBy: null,
   top: null,
 };
 

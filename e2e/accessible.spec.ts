@@ -71,6 +71,43 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
     '/dashboards/1/charts/2',
     (page) => page.getByRole('region', { name: /^Figures of/ }).waitFor(),
   ],
+  [
+    'bench with a rule, a standout and the scales opened',
+    '/dashboards/3/charts/14',
+    async (page) => {
+      await isDrawn(page);
+      for (const name of ['Colour rules', 'Standouts', 'Dials', 'Scales and names'])
+        await page
+          .getByRole('region', { name })
+          .getByRole('button', { name: /^Edit / })
+          .first()
+          .click();
+    },
+  ],
+  [
+    'dashboard with dials',
+    '/dashboards/3',
+    async (page) => {
+      await page.getByRole('slider', { name: 'Fuel limit' }).waitFor();
+      await isDrawn(page);
+    },
+  ],
+  [
+    'style of a dashboard',
+    '/dashboards/3',
+    async (page) => {
+      await page.getByRole('button', { name: 'Style' }).click();
+      await page.getByRole('dialog', { name: 'Style of this dashboard' }).waitFor();
+    },
+  ],
+  [
+    'naming a measure',
+    '/sources/1',
+    async (page) => {
+      await page.getByRole('button', { name: 'Name a measure' }).click();
+      await page.getByRole('dialog', { name: /^Name a measure/ }).waitFor();
+    },
+  ],
   ['sources', '/sources', (page) => page.getByRole('link', { name: 'Sailings' }).waitFor()],
   ['source', '/sources/1', (page) => page.getByRole('heading', { name: 'Versions' }).waitFor()],
   [

@@ -207,23 +207,25 @@ const badLabels = (page: Page) =>
     [...document.querySelectorAll('.chart')].flatMap((chart) => {
       const title = chart.getAttribute('aria-label') ?? '';
       const picture = chart.getBoundingClientRect();
-      const labels = [...chart.querySelectorAll('.end-label, .panel-title, .annotation-text')].map(
-        (node) => {
-          const range = document.createRange();
-          range.selectNodeContents(node);
-          const box =
-            node.tagName === 'text' ? node.getBoundingClientRect() : range.getBoundingClientRect();
-          const own = node.getBoundingClientRect();
-          // What is cut off with dots takes no more room than its element.
-          return {
-            text: node.textContent ?? '',
-            left: Math.max(box.left, own.left),
-            right: Math.min(box.right, own.right),
-            top: box.top + 2,
-            bottom: box.bottom - 2,
-          };
-        },
-      );
+      const labels = [
+        ...chart.querySelectorAll(
+          '.end-label, .panel-title, .annotation-text, .headline > *, .legend-entry',
+        ),
+      ].map((node) => {
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        const box =
+          node.tagName === 'text' ? node.getBoundingClientRect() : range.getBoundingClientRect();
+        const own = node.getBoundingClientRect();
+        // What is cut off with dots takes no more room than its element.
+        return {
+          text: node.textContent ?? '',
+          left: Math.max(box.left, own.left),
+          right: Math.min(box.right, own.right),
+          top: box.top + 2,
+          bottom: box.bottom - 2,
+        };
+      });
       const outside = labels
         .filter(
           ({ left, right, top, bottom }) =>
@@ -263,7 +265,7 @@ test('no label lies on another or leaves its picture, at any size, before and af
     await page.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).waitFor();
     for (const width of [1600, 1280, 820]) {
       await page.setViewportSize({ width, height: 900 });
-      for (const board of [1, 2]) {
+      for (const board of [1, 2, 3]) {
         await page.goto(`${origin}/dashboards/${board}`);
         await expect(page.locator('.chart-plot[data-drawn]').first()).toBeVisible();
         await page.waitForTimeout(700);

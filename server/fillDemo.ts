@@ -1,6 +1,14 @@
 import { and, eq } from 'drizzle-orm';
 import { type Day, dayInZone, parseDay } from '../core/calendar';
-import { boardCharts, boardNotes, type DemoFile, ferryFiles, wayCharts } from '../demo';
+import {
+  boardCharts,
+  boardNotes,
+  type DemoFile,
+  demoMeasures,
+  ferryFiles,
+  markCharts,
+  wayCharts,
+} from '../demo';
 import { type Database, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
@@ -11,7 +19,7 @@ import { keepLatest, keepUpload } from './uploads';
  * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
  * sources by their name, and the board comes in one transaction with the word that all is there.
  */
-const { access, charts, dashboards, demoSteps, notes, people, sources } = tables;
+const { access, charts, dashboards, demoSteps, measures, notes, people, sources } = tables;
 
 /** The demo's boards, each filled in once; one that a later version brings comes to those there are. */
 const boards = [
@@ -25,6 +33,12 @@ const boards = [
     name: 'ways',
     title: 'Pellow Isles Ferries, the same figures in other ways',
     charts: wayCharts,
+    notes: () => [],
+  },
+  {
+    name: 'marks',
+    title: 'Pellow Isles Ferries, against the mark',
+    charts: markCharts,
     notes: () => [],
   },
 ];
@@ -42,8 +56,9 @@ async function fillDemo(database: Database) {
   const sourceIds: Record<string, number> = {};
   for (const file of ferryFiles(asOf))
     sourceIds[file.source] = await ensureSource(database, author, file);
+  const measureIds = await ensureMeasures(database, sourceIds.Sailings ?? 0);
   for (const board of missing)
-    await fillBoard(database, board, { asOf, author, reader, sourceIds });
+    await fillBoard(database, board, { asOf, author, reader, sourceIds, measureIds });
 }
 
 interface Filling {
@@ -51,12 +66,13 @@ interface Filling {
   author: number;
   reader: number;
   sourceIds: Record<string, number>;
+  measureIds: Record<string, number>;
 }
 
 async function fillBoard(
   database: Database,
   board: (typeof boards)[number],
-  { asOf, author, reader, sourceIds }: Filling,
+  { asOf, author, reader, sourceIds, measureIds }: Filling,
 ) {
   await database.transaction(async (change) => {
     await change.insert(demoSteps).values({ name: board.name });
@@ -67,7 +83,7 @@ async function fillBoard(
       { dashboardId, personId: reader, role: 'reader' },
     ]);
     const chartIds = new Map<string, number>();
-    for (const { definition, place } of board.charts(sourceIds)) {
+    for (const { definition, place } of board.charts(sourceIds, measureIds)) {
       const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition, place });
       chartIds.set(definition.title, insertId);
     }
@@ -91,6 +107,20 @@ async function ensurePerson(
 ): Promise<number> {
   const [found] = await database.select().from(people).where(eq(people.email, person.email));
   return found?.id ?? (await createAccount(database, person)).id;
+}
+
+/** Names the measures of the sailings, those that are not there yet. */
+async function ensureMeasures(database: Database, sourceId: number) {
+  const known = await database.select().from(measures).where(eq(measures.sourceId, sourceId));
+  const ids: Record<string, number> = {};
+  for (const { name, definition } of demoMeasures) {
+    const found = known.find((each) => each.name === name);
+    const made = found
+      ? null
+      : await database.insert(measures).values({ sourceId, name, definition });
+    ids[name] = found?.id ?? made?.[0].insertId ?? 0;
+  }
+  return ids;
 }
 
 async function ensureSource(database: Database, ownerId: number, file: DemoFile): Promise<number> {

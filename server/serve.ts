@@ -1,10 +1,11 @@
 import type { Server } from 'node:http';
-import { benchFigureRoutes, chartRoutes, figureRoutes } from './charts';
+import { benchFigureRoutes, chartRoutes, figureRoutes, measureValueRoutes } from './charts';
 import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
 import { openDatabase, sweepLeases } from './database';
 import { deliveryRoutes } from './deliveries';
 import { FigureReader } from './frames';
 import { makeApp } from './http';
+import { measureRoutes } from './measures';
 import { noteRoutes } from './notes';
 import { demoPeople, peopleRoutes, sweepTries } from './people';
 import { settings } from './settings';
@@ -33,6 +34,7 @@ const app = makeApp({
     deliveryRoutes(database),
     writingRoutes(database),
     benchFigureRoutes(database, figures),
+    measureValueRoutes(database, figures),
   ],
   usual: [
     peopleRoutes(database, demo),
@@ -42,6 +44,7 @@ const app = makeApp({
     chartRoutes(database),
     noteRoutes(database),
     sourceRoutes(database),
+    measureRoutes(database),
   ],
 });
 

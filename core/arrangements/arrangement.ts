@@ -93,5 +93,7 @@ export interface ArrangementKind<Definition extends { kind: string }> {
   coloursBy: 'line' | 'series' | 'age';
   /** how panels lie beside each other, and whether they share one value axis */
   panels?: (definition: Definition) => { shape: 'row' | 'grid' | 'stack'; ownAxes: boolean };
+  /** the last figure is written large beside the line, without scales */
+  headline?: true;
   arrange: <L extends Line>(lines: CalendarLines<L>, definition: Definition) => Arranged<L>;
 }

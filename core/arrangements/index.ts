@@ -12,10 +12,11 @@ import type {
 import { type One, one } from './one';
 import { type Panels, panels } from './panels';
 import { type Slope, slope } from './slope';
+import { type Sparkline, sparkline } from './sparkline';
 import { type Years, years } from './years';
 
 /** How the lines of a chart are laid on positions and gathered into panels. */
-export type ArrangementDefinition = One | Panels | Years | Slope;
+export type ArrangementDefinition = One | Panels | Years | Slope | Sparkline;
 export type {
   Arranged,
   ArrangedPanel,
@@ -29,7 +30,7 @@ export type {
 
 /** All kinds, in the order in which they are offered. */
 export const arrangementKinds = [
-  ...[one, panels, years, slope],
+  ...[one, panels, years, slope, sparkline],
 ] as unknown as readonly ArrangementKind<ArrangementDefinition>[];
 
 /** The kind of an arrangement: its schema, its words and how it lays lines. */

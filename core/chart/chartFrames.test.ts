@@ -21,7 +21,13 @@ const frame = testFrame({
 });
 const counted = testSeries('a');
 const split = testSeries('a', {
-  split: { column: 'Route', order: ['West', 'Gone', 'North'], coloured: [], top: null },
+  split: {
+    column: 'Route',
+    order: ['West', 'Gone', 'North'],
+    coloured: [],
+    colourBy: null,
+    top: null,
+  },
 });
 const chart = testChart();
 const span = (from: string | null, to: string | null) =>
@@ -162,7 +168,7 @@ it('does not go round in formulas that use each other', () => {
 
 it('works a formula out word by word, and lets what is not split serve all words', () => {
   const routes = testSeries('a', {
-    split: { column: 'Route', order: [], coloured: [], top: null },
+    split: { column: 'Route', order: [], coloured: [], colourBy: null, top: null },
   });
   const series = [routes, testSeries('b'), { ...formula('a / b'), split: routes.split }];
   const frames = { a: frame, b: figuresOf(2, 4, null, 10) };

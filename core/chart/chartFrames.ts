@@ -1,8 +1,10 @@
 import { type Day, type Grain, nextPeriod, periodsBetween } from '../calendar';
 import { type Derivable, derivedKind } from '../derived';
+import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
 import { type Frame, isAdditive } from '../frame';
 import { type Problem, ProblemError } from '../values';
+import { greysLines, keepsWord } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { isSent, shownReach } from './requests';
 
@@ -18,13 +20,15 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   extent: { from: Day; to: Day } | null;
   /** by word: its place among all words of the split, which gives it its colour */
   places: number[];
+  /** by word: a filter of the chart leaves it in grey, and out of every computation */
+  greyed: boolean[];
 }
 
 /** Frames by the id of their series. */
 export type SeriesFrames = Readonly<Record<string, SeriesFrame>>;
 
 /** Figures over every period there is, before they are cut to the chart's span. */
-type Whole = Omit<SeriesFrame, 'extent' | 'places'>;
+type Whole = Omit<SeriesFrame, 'extent' | 'places' | 'greyed'>;
 
 /** More periods than this are not laid out for a derived series. */
 const mostPeriods = 40_000;
@@ -33,20 +37,23 @@ const mostPeriods = 40_000;
  * Makes of aggregated sources what the series of a chart draw: formulas over other series are worked
  * out, derived series found over every period there is, and all of it cut to the chart's span.
  * @param aggregated by the id of its series; one that could not be had is missing
+ * @param turned where a reader has turned dials to, by their names
  */
 export function chartFrames(
   chart: ChartDefinition,
   aggregated: Readonly<Record<string, Frame>>,
   today: Day,
+  turned: Readonly<Record<string, DialValue>> = {},
 ): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
   const frames: Record<string, SeriesFrame> = {};
   const problems: Problem[] = [];
-  const found = new Wholes(chart, aggregated);
+  const found = new Wholes(chart, aggregated, turned);
   for (const series of chart.series) {
     try {
       const whole = found.of(series);
       // What is only an operand of formulas goes to nobody.
-      if (whole && isSent(chart, series)) frames[series.id] = shown(chart, series, whole, today);
+      if (whole && isSent(chart, series))
+        frames[series.id] = shown(chart, series, whole, { today, lastActual: found.lastActual() });
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       problems.push(error.problem);
@@ -59,11 +66,21 @@ export function chartFrames(
 class Wholes {
   private readonly found = new Map<string, Whole | null>();
   private readonly underway = new Set<string>();
+  /** where number dials stand, by their names */
+  private readonly dials: ReadonlyMap<string, number>;
 
   constructor(
     private readonly chart: ChartDefinition,
     private readonly aggregated: Readonly<Record<string, Frame>>,
-  ) {}
+    turned: Readonly<Record<string, DialValue>>,
+  ) {
+    const values = dialValues(chart.dials, turned);
+    this.dials = new Map(
+      chart.dials.flatMap(({ id, name, kind }) =>
+        kind === 'number' ? [[name, values.get(id) as number]] : [],
+      ),
+    );
+  }
 
   of(series: SeriesDefinition): Whole | null {
     const held = this.found.get(series.id);
@@ -76,8 +93,18 @@ class Wholes {
     return whole;
   }
 
+  /** The day up to which the actuals that are drawn have figures; null without any. */
+  lastActual(): Day | null {
+    const days = this.chart.series.flatMap((series) => {
+      if (series.role !== 'actual' || series.hidden) return [];
+      return this.aggregated[series.id]?.completeTo ?? [];
+    });
+    return days.length === 0 ? null : Math.max(...days);
+  }
+
   private plain(series: SeriesDefinition): Whole | null {
     const { figures } = series;
+    if (figures.kind === 'measure') throw measureMissing(series, figures.measureId !== null);
     if (figures.kind === 'formula') return this.formula(series, figures.text);
     if (figures.kind === 'constant') return { ...nothing, constant: figures.number, exact: true };
     const frame = this.aggregated[series.id];
@@ -86,15 +113,13 @@ class Wholes {
 
   private formula(series: SeriesDefinition, text: string): Whole | null {
     const others = this.chart.series.filter(({ id }) => id !== series.id);
-    const formula = readFormula(
-      text,
-      others.map(({ name }) => name),
-    );
+    const formula = readFormula(text, [...others.map(({ name }) => name), ...this.dials.keys()]);
     if (isProblem(formula)) throw formulaProblem(series, formula.sentence);
     const operands = new Map<string, Whole>();
     for (const name of formula.names) {
-      const other = others.find((each) => each.name === name) as SeriesDefinition;
-      const whole = this.of(other);
+      const other = others.find((each) => each.name === name);
+      const level = this.dials.get(name);
+      const whole = other ? this.of(other) : { ...nothing, constant: level ?? null, exact: true };
       if (!whole) return null;
       operands.set(name, whole);
     }
@@ -107,7 +132,17 @@ class Wholes {
 const nothing: Omit<Whole, 'constant'> = {
   ...{ periods: [], keys: [''], values: [[]], exact: false, additive: false },
   ...{ completeTo: null, recordedGrain: 'day', within: null, others: null },
+  groups: null,
 };
+
+const measureMissing = ({ name }: SeriesDefinition, chosen: boolean) =>
+  new ProblemError({
+    code: 'measure-gone',
+    sentence: chosen
+      ? `${name}: its measure is gone. Choose another one.`
+      : `${name}: choose the measure that it draws.`,
+    place: { field: 'measure' },
+  });
 
 const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
   new ProblemError({
@@ -151,6 +186,7 @@ function combine(
     within: own.find(({ within }) => within !== null)?.within ?? null,
     recordedGrain: own.find(({ within }) => within !== null)?.recordedGrain ?? 'day',
     others: split?.others ?? null,
+    groups: split?.groups ?? null,
   };
 }
 
@@ -207,9 +243,9 @@ function shown(
   chart: ChartDefinition,
   series: SeriesDefinition,
   whole: Whole,
-  today: Day,
+  known: { today: Day; lastActual: Day | null },
 ): SeriesFrame {
-  const reach = shownReach(chart, today);
+  const reach = shownReach(chart, known.today, known.lastActual);
   const [from, to] = [reach.from ?? -Infinity, reach.to ?? Infinity];
   const kept = whole.periods.map((start) => start >= from && start <= to);
   const periods = whole.periods.filter((_, place) => kept[place]);
@@ -236,12 +272,18 @@ function shown(
         ? whole.completeTo
         : Math.min(whole.completeTo, nextPeriod(to, chart.grain) - 1),
     extent: extent && extent.from <= extent.to ? extent : null,
+    groups: null,
     places: drawn.map(({ place }) => place),
+    greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;
   return { ...cut, ...worked({ ...cut, lines: cut.values }, derived, chart) };
 }
+
+/** Whether a filter of the chart leaves a line of a split in grey. */
+const isGreyed = ({ filters }: ChartDefinition, { split }: SeriesDefinition, word: string) =>
+  filters.some((each) => greysLines(each, split?.column ?? null) && !keepsWord(each.filter, word));
 
 /** Whether lines are told apart by words: one empty word alone is no split. */
 export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 1 || keys[0] !== '';
@@ -250,16 +292,25 @@ export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 
  * Words in the order of the series, those it does not know yet after them, each with its place in the
  * palette: a word keeps its colour, whichever others are there and in whatever order.
  */
-function orderedKeys({ split }: SeriesDefinition, { keys }: Whole) {
+function orderedKeys({ split }: SeriesDefinition, { keys, groups }: Whole) {
   const order = split?.order ?? [];
   const coloured = split?.coloured.length ? split.coloured : order;
-  const placed = keys.map((key) => ({
+  const own = keys.map((key) => placeAmong(key, coloured, keys));
+  const places = groups ? placesOfGroups(groups, own) : own;
+  const placed = keys.map((key, at) => ({
     key,
     at: placeAmong(key, order, keys),
-    place: placeAmong(key, coloured, keys),
+    place: places[at] as number,
   }));
   // A ranking has its own order.
   return split?.top ? placed : placed.sort((one, two) => one.at - two.at);
+}
+
+/** Words of one group share a place; groups come in the order of their first words. */
+function placesOfGroups(groups: readonly string[], own: readonly number[]): number[] {
+  const inOrder = own.map((_, at) => at).sort((a, b) => (own[a] ?? 0) - (own[b] ?? 0));
+  const distinct = [...new Set(inOrder.map((at) => groups[at] as string))];
+  return groups.map((group) => distinct.indexOf(group));
 }
 
 /** The place of a word in a list; words that are not in it follow in their own order. */

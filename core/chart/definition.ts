@@ -1,34 +1,28 @@
 import type { ArrangementDefinition } from '../arrangements';
 import type { Grain } from '../calendar';
+import type { ConditionDefinition } from '../conditions';
 import type { DerivedDefinition } from '../derived';
-import type { Aggregate, Filter, Ranking } from '../frame';
+import type { DialDefinition } from '../dials';
+import type { Ranking } from '../frame';
 import type { GapTreatment } from '../gaps';
+import type { Aggregated } from '../measures';
+import type { PickDefinition, PickScope, Ties } from '../standouts';
 import type { YardstickDefinition } from '../yardsticks';
+import type { AxesDefinition } from './axes';
+import type { ChartFilter } from './chartFilters';
+import type { Role } from './roles';
 import type { SpanDefinition } from './spans';
 import type { StrokeDefinition } from './strokes';
-import type { Colour } from './strokes';
-
-export const roles = ['actual', 'target', 'budget', 'forecast', 'yearBefore', 'other'] as const;
-
-/** What a series stands for; it gives the default stroke. */
-export type Role = (typeof roles)[number];
+import type { Colour, Dash } from './strokes';
 
 /** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
 export const goodSides = ['atLeast', 'atMost', 'within'] as const;
 export type GoodSide = (typeof goodSides)[number];
 
 /** Figures aggregated from the rows of a source. */
-export interface RowsFigures {
+export interface RowsFigures extends Aggregated {
   kind: 'rows';
   sourceId: number;
-  date: string;
-  aggregate: Aggregate;
-  /** null counts rows */
-  column: string | null;
-  /** which percentile, 0 to 100; only for that aggregate */
-  percent: number;
-  /** only rows that meet all of them are counted */
-  filters: Filter[];
 }
 
 /** Figures worked out from the chart's other series, which it names. */
@@ -43,8 +37,20 @@ export interface ConstantFigures {
   number: number;
 }
 
+/** A measure of a source, which was named once and says what it is. */
+export interface MeasureFigures {
+  kind: 'measure';
+  sourceId: number;
+  /** null: none is chosen yet */
+  measureId: number | null;
+}
+
 /** Where a series' figures come from. */
-export type FiguresDefinition = RowsFigures | FormulaFigures | ConstantFigures;
+export type FiguresDefinition = RowsFigures | MeasureFigures | FormulaFigures | ConstantFigures;
+
+/** The source that figures come from; null for what is worked out or constant. */
+export const sourceOfFigures = (figures: FiguresDefinition): number | null =>
+  'sourceId' in figures ? figures.sourceId : null;
 
 /** Draws one line for each word of a category column. */
 export interface SplitDefinition {
@@ -53,6 +59,8 @@ export interface SplitDefinition {
   order: string[];
   /** the words in the order in which they took their colours, which they keep; empty: as listed */
   coloured: string[];
+  /** a column whose words give the colours: lines of one word share one; null: each has its own */
+  colourBy: string | null;
   /** only the first so many, and the rest as one; null draws all */
   top: { count: number; by: Ranking } | null;
 }
@@ -62,6 +70,8 @@ export interface MarkDefinition {
   /** the id of another series, or of a line or band among the yardsticks */
   against: string;
   good: GoodSide;
+  /** the pace needed to reach it is drawn on from the last figure */
+  pace?: boolean;
 }
 
 export interface SeriesDefinition {
@@ -79,31 +89,47 @@ export interface SeriesDefinition {
   handover: string | null;
   mark: MarkDefinition | null;
   stroke: StrokeDefinition;
+  /** the value axis it stands on */
+  axis: 'first' | 'second';
   /** it is not drawn, but formulas and marks can use it */
   hidden: boolean;
 }
 
-/** Colours the points and strokes of a compared series that are off, or on, its mark. */
+/** What a rule gives its stroke to: the line, the points alone, or the fill down to the mark. */
+export const ruleEffects = ['line', 'points', 'fill'] as const;
+
+/** Gives the strokes or points of a series that meet a condition another look. */
 export interface ColourRuleDefinition {
   id: string;
   series: string;
-  when: 'offMark' | 'onMark';
+  /** empty: it is named after its condition */
+  name: string;
+  condition: ConditionDefinition;
+  effect: (typeof ruleEffects)[number];
   colour: Colour;
+  /** null: the line's own */
+  dash: Dash | null;
+  width: number | null;
 }
 
-export const standoutPicks = ['highest', 'lowest', 'first', 'last'] as const;
-export type StandoutPick = (typeof standoutPicks)[number];
+/** What is written at a point. */
+export const labelParts = ['value', 'date', 'name', 'difference'] as const;
 
 /** Picks out points of a series. */
 export interface StandoutDefinition {
   id: string;
   series: string;
-  pick: StandoutPick;
+  pick: PickDefinition;
+  ties: Ties;
+  per: PickScope;
+  label: (typeof labelParts)[number][];
 }
 
-/** Where the value axis begins: where it suits the figures, at zero, or at the least figure. */
-export const axisStarts = ['suited', 'zero', 'data'] as const;
-export type AxisStart = (typeof axisStarts)[number];
+/** Where lines are named: at their ends, or in a legend, which may hold the yardsticks too. */
+export interface NamesDefinition {
+  as: 'ends' | 'legend';
+  yardsticks: boolean;
+}
 
 /** A series as far as drawing it needs to know it. */
 export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' | 'derived'> {
@@ -112,36 +138,34 @@ export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' 
 }
 
 /** A chart as those who only read it know it: without where its figures come from. */
-export interface DrawnChart extends Omit<ChartDefinition, 'series'> {
+export interface DrawnChart extends Omit<ChartDefinition, 'series' | 'filters'> {
   series: DrawnSeries[];
+  /** what the filters of the chart keep, in words */
+  filtered?: string;
+  /** the dials whose positions the server has to know, since figures depend on them */
+  dialsAsked?: string[];
 }
 
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
-  version: 2;
+  version: 3;
   title: string;
   grain: Grain;
   span: SpanDefinition;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;
   arrangement: ArrangementDefinition;
-  axis: { starts: AxisStart };
+  axes: AxesDefinition;
+  names: NamesDefinition;
+  /** what every series counts, where its source has the column */
+  filters: ChartFilter[];
   series: SeriesDefinition[];
   yardsticks: YardstickDefinition[];
+  /** named values that yardsticks, rules and formulas use, and readers can turn */
+  dials: DialDefinition[];
   /** the first rule that holds wins */
   colourRules: ColourRuleDefinition[];
   standouts: StandoutDefinition[];
   /** the line that is highlighted when the chart is opened; null: none */
   emphasis: string | null;
-}
-
-/** What of a chart is known to those who only read it: no name of a source's column. */
-export function drawnChart(chart: ChartDefinition): DrawnChart {
-  return {
-    ...chart,
-    series: chart.series.map(({ figures: _figures, derived: _derived, split, ...series }) => ({
-      ...series,
-      split: split && {},
-    })),
-  };
 }

@@ -1,5 +1,5 @@
 import type { ChartDefinition } from './definition';
-import { draftChart, nextPlace, withChanged, withMark, withoutSeries } from './draft';
+import { draftChart, draftRule, nextPlace, withChanged, withMark, withoutSeries } from './draft';
 import { parseChart } from './schema';
 import { plainStroke } from './strokes';
 import { testChart, testSeries } from '../testing';
@@ -41,7 +41,10 @@ it('drafts a chart that the schema takes, and counts rows where there are no fig
 });
 
 it('gives a mark its colour rules once, and takes them with it', () => {
-  expect(held.colourRules.map(({ when }) => when)).toEqual(['offMark', 'onMark']);
+  expect(held.colourRules.map(({ condition }) => condition)).toEqual([
+    { kind: 'mark', is: 'off' },
+    { kind: 'mark', is: 'on' },
+  ]);
   const turned = withMark(held, 'series', { against: 'budget', good: 'atMost' });
   expect(turned.colourRules).toEqual(held.colourRules);
   expect(withMark(held, 'series', null).colourRules).toEqual([]);
@@ -75,7 +78,13 @@ it('lets formulas follow the new name of a series, and touches nothing else', ()
 });
 
 it('gives a series its place in the palette for good', () => {
-  const split = { column: 'Route', order: ['North', 'South'], coloured: [], top: null };
+  const split = {
+    column: 'Route',
+    order: ['North', 'South'],
+    coloured: [],
+    colourBy: null,
+    top: null,
+  };
   const series = [testSeries('a', { split }), testSeries('plan', { role: 'budget' })];
   expect(nextPlace(testChart({ series }))).toBe(2);
   const second = testSeries('b', { stroke: { ...plainStroke, place: 2 } });
@@ -89,7 +98,7 @@ it('gives a series its place in the palette for good', () => {
 });
 
 it.each([
-  ['another version', { version: 3 }],
+  ['another version', { version: 4 }],
   ['a grain that is none', { grain: 'fortnight' }],
   ['a date that is none', { span: { kind: 'fixed', from: '2026-02-30', to: null } }],
   ['no title', { title: ' ' }],
@@ -99,7 +108,11 @@ it.each([
   ],
   [
     'a colour that is none',
-    { colourRules: [{ id: 'r', series: 's', when: 'offMark', colour: 'url(x)' }] },
+    {
+      colourRules: [
+        { ...draftRule('r', 's', { kind: 'mark', is: 'off' }, 'teal'), colour: 'url(x)' },
+      ],
+    },
   ],
 ])('refuses a definition with %s', (_, wrong) => {
   expect(() => parseChart({ ...drafted, ...wrong })).toThrow();

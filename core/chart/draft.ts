@@ -1,6 +1,15 @@
+import { renamedIn } from '../formula';
 import type { ColumnKind } from '../table';
-import { plainStroke, takesPalette } from './strokes';
-import type { ChartDefinition, SeriesDefinition } from './definition';
+import { plainAxes } from './axes';
+import { type Colour, plainStroke, takesPalette } from './strokes';
+import type { ConditionDefinition } from '../conditions';
+import type { PickDefinition } from '../standouts';
+import type {
+  ChartDefinition,
+  ColourRuleDefinition,
+  SeriesDefinition,
+  StandoutDefinition,
+} from './definition';
 
 /** A source as far as a first chart of it needs to be known. */
 export interface DraftSource {
@@ -53,6 +62,7 @@ export function draftSeries(
     },
     ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
     stroke: plainStroke,
+    axis: 'first',
     hidden: false,
   };
 }
@@ -61,23 +71,45 @@ export function draftSeries(
 export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
   return {
-    version: 2,
+    version: 3,
     title: `${series.name} by month`,
     grain: 'month',
     span: { kind: 'fixed', from: null, to: null },
     yearStart: 1,
     arrangement: { kind: 'one' },
-    axis: { starts: 'suited' },
+    axes: plainAxes,
+    names: { as: 'ends', yardsticks: false },
+    filters: [],
     emphasis: null,
     series: [series],
+    dials: [],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
     colourRules: [],
     standouts: [
-      { id: 'highest', series: series.id, pick: 'highest' },
-      { id: 'lowest', series: series.id, pick: 'lowest' },
+      draftStandout('highest', series.id, { kind: 'highest' }),
+      draftStandout('lowest', series.id, { kind: 'lowest' }),
     ],
   };
 }
+
+/** A colour rule of a series, in a colour and else as its line is drawn. */
+export const draftRule = (
+  id: string,
+  series: string,
+  condition: ConditionDefinition,
+  colour: Colour,
+): ColourRuleDefinition => ({
+  ...{ id, series, name: '', condition, effect: 'line', colour, dash: null, width: null },
+});
+
+/** A standout of a series, with its figure and its date. */
+export const draftStandout = (
+  id: string,
+  series: string,
+  pick: PickDefinition,
+): StandoutDefinition => ({
+  ...{ id, series, pick, ties: 'all', per: 'series', label: ['value', 'date'] },
+});
 
 /**
  * Holds a series against a mark, with the two colour rules that follow it unless it has rules
@@ -93,18 +125,8 @@ export function withMark(
   if (!mark) return { ...chart, series, colourRules: others };
   if (others.length < chart.colourRules.length) return { ...chart, series };
   const used = others.map(({ id }) => id);
-  const off = {
-    id: freshId('off', used),
-    series: seriesId,
-    when: 'offMark',
-    colour: 'brick',
-  } as const;
-  const on = {
-    id: freshId('on', used),
-    series: seriesId,
-    when: 'onMark',
-    colour: 'indigo',
-  } as const;
+  const off = draftRule(freshId('off', used), seriesId, { kind: 'mark', is: 'off' }, 'brick');
+  const on = draftRule(freshId('on', used), seriesId, { kind: 'mark', is: 'on' }, 'indigo');
   return { ...chart, series, colourRules: [...others, off, on] };
 }
 
@@ -141,16 +163,4 @@ export function withChanged(
       return { ...each, figures: { ...figures, text: follow(figures.text) } };
     }),
   };
-}
-
-/** Writes another name wherever a formula has one: between quotes, or plainly where it is a word. */
-function renamedIn(formula: string, from: string, to: string): string {
-  const written = /^[A-Za-z_]\w*$/.test(to) ? to : `"${to}"`;
-  return formula
-    .split(/("[^"]*")/)
-    .map((part) => {
-      if (part.startsWith('"')) return part === `"${from}"` ? written : part;
-      return part.replace(/[A-Za-z_]\w*/g, (word) => (word === from ? written : word));
-    })
-    .join('');
 }

@@ -1,27 +1,45 @@
 export {
-  type AxisStart,
-  axisStarts,
   type ChartDefinition,
   type ColourRuleDefinition,
   type ConstantFigures,
   type DrawnChart,
-  drawnChart,
   type DrawnSeries,
   type FiguresDefinition,
   type FormulaFigures,
   type GoodSide,
   type MarkDefinition,
-  type Role,
-  roles,
+  type MeasureFigures,
+  sourceOfFigures,
+  type NamesDefinition,
   type RowsFigures,
   type SeriesDefinition,
   type SplitDefinition,
   type StandoutDefinition,
-  type StandoutPick,
+  labelParts,
+  ruleEffects,
 } from './definition';
+export {
+  type AxesDefinition,
+  type AxisStart,
+  axisStarts,
+  plainAxes,
+  type ValueAxisDefinition,
+} from './axes';
+export {
+  type BoardStyle,
+  boardStyleSchema,
+  plainStyle,
+  type RoleStroke,
+  type TextSize,
+  textSizes,
+} from './boardStyle';
+export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
+export { type Role, roles, roleWords } from './roles';
 export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
 export {
   draftChart,
+  draftRule,
+  draftStandout,
   draftSeries,
   type DraftSource,
   freshId,
@@ -30,7 +48,8 @@ export {
   withMark,
   withoutSeries,
 } from './draft';
-export { figuresAsked, frameRequest } from './requests';
+export { drawnChart } from './drawn';
+export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';
 export type { SpanDefinition } from './spans';
 export {
@@ -38,8 +57,13 @@ export {
   colours,
   type Dash,
   dashes,
-  palette,
+  noPoints,
+  type PaletteName,
+  paletteNames,
+  palettes,
   plainStroke,
+  pointKinds,
+  type PointsDefinition,
   type Shape,
   shapes,
   type Stroke,
@@ -47,4 +71,6 @@ export {
   strokeOfRole,
   takesPalette,
 } from './strokes';
+export { sayChange } from './sayChange';
+export { isOperand, withMeasures } from './withMeasures';
 export { upgradeChart } from './upgrade';

@@ -1,20 +1,32 @@
 import type { Day } from '../calendar';
 import type { FrameRequest } from '../frame';
+import { seriesOfYardstick } from '../yardsticks';
+import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { type Reach, reachOf } from './spans';
 
-/** What a series asks of its source at the chart's grain; null when it asks nothing of any. */
+/**
+ * What a series asks of its source at the chart's grain; null when it asks nothing of any.
+ * @param columns the names of the source's columns: filters of the chart hold where there is theirs
+ */
 export function frameRequest(
-  chart: Pick<ChartDefinition, 'grain' | 'span' | 'yearStart'>,
+  chart: Pick<ChartDefinition, 'grain' | 'span' | 'yearStart' | 'filters'>,
   { figures, split, spread }: Pick<SeriesDefinition, 'figures' | 'split' | 'spread'>,
   today: Day,
+  columns: readonly string[],
 ): FrameRequest | null {
   if (figures.kind !== 'rows') return null;
   const { kind: _kind, ...rows } = figures;
+  const removing = chart.filters.filter((each) => !greysLines(each, split?.column ?? null));
+  const shared = removing
+    .map(({ filter }) => filter)
+    .filter(({ column }) => columns.includes(column));
   return {
     ...rows,
+    filters: [...rows.filters, ...shared],
     grain: chart.grain,
     splitBy: split?.column ?? null,
+    colourBy: split?.colourBy ?? null,
     top: split?.top ? { ...split.top, ...shownReach(chart, today), today } : null,
     spread,
   };
@@ -24,8 +36,9 @@ export function frameRequest(
 export function shownReach(
   { grain, span, yearStart }: Pick<ChartDefinition, 'grain' | 'span' | 'yearStart'>,
   today: Day,
+  lastActual: Day | null = null,
 ): Reach {
-  return reachOf(span, { today, grain, yearStart });
+  return reachOf(span, { today, grain, yearStart, lastActual });
 }
 
 /** Whether the figures of a series are sent: it is drawn, or something is held against it. */
@@ -34,19 +47,28 @@ export function isSent(
   { id, hidden }: Pick<SeriesDefinition, 'id' | 'hidden'>,
 ): boolean {
   if (!hidden || series.some(({ mark }) => mark?.against === id)) return true;
-  const parts = yardsticks.flatMap((each): unknown[] => [each, ...Object.values(each)]);
-  return parts.some(
-    (part) => typeof part === 'object' && part !== null && 'series' in part && part.series === id,
+  return yardsticks.some((each) => seriesOfYardstick(each).includes(id));
+}
+
+/** The names of the dials that a chart's figures depend on: those in its formulas. */
+export function dialsAsked({ dials, series }: Pick<ChartDefinition, 'dials' | 'series'>): string[] {
+  const formulas = series.flatMap(({ figures }) =>
+    figures.kind === 'formula' ? figures.text : [],
+  );
+  return dials.flatMap(({ name, kind }) =>
+    kind === 'number' && formulas.some((text) => text.includes(name)) ? [name] : [],
   );
 }
 
 /** Names all that the figures of a chart depend on; charts of one name have the same figures. */
 export function figuresAsked(chart: ChartDefinition): string {
-  const { grain, span, yearStart, series } = chart;
+  const { grain, span, yearStart, series, filters } = chart;
+  const named = dialsAsked(chart);
+  const dials = chart.dials.filter(({ name }) => named.includes(name));
   const asked = series.map(({ id, name, figures, derived, split, spread, hidden }) => [
     ...[id, figures, derived, split, spread, isSent(chart, { id, hidden })],
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
-  return JSON.stringify([grain, span, yearStart, asked]);
+  return JSON.stringify([grain, span, yearStart, filters, asked, dials]);
 }

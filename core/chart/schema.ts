@@ -1,35 +1,47 @@
-import { boolean, lazy, mixed, object, type ObjectSchema, string } from 'yup';
+import { boolean, lazy, mixed, object, type ObjectSchema, string, tuple } from 'yup';
 import { arrangementSchema } from '../arrangements';
 import { grains } from '../calendar';
 import { derivedSchema } from '../derived';
 import { longestFormula } from '../formula';
-import { type Aggregate, aggregates, filterSchema, type Ranking, rankings } from '../frame';
+import { type Ranking, rankings } from '../frame';
+import { aggregatedShape, mostFilters } from '../measures';
+import { conditionSchema } from '../conditions';
+import { dialSchema } from '../dials';
+import { type PickScope, pickSchema, pickScopes, type Ties, ties } from '../standouts';
 import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
 import { yardstickSchema } from '../yardsticks';
 import {
-  type AxisStart,
-  axisStarts,
   type ChartDefinition,
   type ColourRuleDefinition,
   type FiguresDefinition,
   type GoodSide,
   goodSides,
   type MarkDefinition,
-  type Role,
-  roles,
   type SplitDefinition,
   type StandoutDefinition,
-  type StandoutPick,
-  standoutPicks,
+  labelParts,
+  ruleEffects,
 } from './definition';
+import { axesSchema } from './axes';
+import { chartFilterSchema } from './chartFilters';
+import { type Role, roles } from './roles';
 import { spanSchema } from './spans';
-import { type Colour, colours, type Dash, dashes, type Shape, shapes } from './strokes';
+import {
+  type Colour,
+  colours,
+  type Dash,
+  dashes,
+  pointKinds,
+  type PointsDefinition,
+  type Shape,
+  shapes,
+} from './strokes';
 import { type StoredChart, upgradeChart } from './upgrade';
 
 /** Limits that keep a definition small enough to read, send and draw. */
 export const limits = {
-  ...{ series: 24, yardsticks: 24, rules: 48, standouts: 48, words: 200, filters: 12 },
+  ...{ series: 24, yardsticks: 24, dials: 12, rules: 48, standouts: 48, words: 200 },
 };
 
 const id = string().required().max(40);
@@ -41,6 +53,7 @@ const split: ObjectSchema<SplitDefinition> = object({
   column: columnName,
   order: list(string().defined().max(500), limits.words).required(),
   coloured: list(string().defined().max(500), limits.words).required().default([]),
+  colourBy: string().nullable().defined().max(200).default(null),
   top: object({
     count: figure().integer().min(1).max(40).required(),
     by: oneOf<Ranking>(rankings).required(),
@@ -53,20 +66,22 @@ const split: ObjectSchema<SplitDefinition> = object({
 const mark: ObjectSchema<MarkDefinition> = object({
   against: id,
   good: oneOf<GoodSide>(goodSides).required(),
+  pace: boolean(),
 });
 
 const rows = object({
   kind: oneOf(['rows']).required(),
   sourceId: figure().integer().positive().required(),
-  date: columnName,
-  aggregate: oneOf<Aggregate>(aggregates).required(),
-  column: string().nullable().defined().max(200),
-  percent: figure().min(0).max(100).default(50),
-  filters: list(filterSchema, limits.filters).default([]),
+  ...aggregatedShape,
 });
 
 const figuresKinds = {
   rows,
+  measure: object({
+    kind: oneOf(['measure']).required(),
+    sourceId: figure().integer().positive().required(),
+    measureId: figure().integer().positive().nullable().defined(),
+  }),
   formula: object({
     kind: oneOf(['formula']).required(),
     text: string().defined().max(longestFormula),
@@ -78,13 +93,19 @@ const figures = lazy(
   (value: FiguresDefinition | undefined) => figuresKinds[value?.kind ?? 'rows'] ?? rows,
 );
 
+const pointSize = figure().min(1).max(60).required();
+
 const stroke = object({
   colour: oneOf<Colour>(colours).nullable().defined(),
   dash: oneOf<Dash>(dashes).nullable().defined(),
   width: figure().min(0.5).max(8).nullable().defined(),
   place: figure().integer().min(0).max(100_000).default(0),
   shape: oneOf<Shape>(shapes).required(),
-  points: boolean().required(),
+  points: object({
+    at: oneOf<PointsDefinition['at']>(pointKinds).required(),
+    colour: oneOf<Colour>(colours).nullable().defined(),
+    sizes: tuple([pointSize, pointSize]).required(),
+  }).required(),
   filled: boolean().required(),
 });
 
@@ -100,43 +121,56 @@ const series = object({
   handover: string().nullable().defined().max(40),
   mark: mark.nullable().defined().default(null),
   stroke: stroke.required(),
+  axis: oneOf<'first' | 'second'>(['first', 'second']).required(),
   hidden: boolean().required(),
 });
 
 const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   id,
   series: id,
-  when: oneOf<'offMark' | 'onMark'>(['offMark', 'onMark']).required(),
+  name: string().defined().max(120).default(''),
+  condition: conditionSchema,
+  effect: oneOf<ColourRuleDefinition['effect']>(ruleEffects).required(),
   colour: oneOf<Colour>(colours).required(),
-});
+  dash: oneOf<Dash>(dashes).nullable().defined().default(null),
+  width: figure().min(0.5).max(8).nullable().defined().default(null),
+}) as ObjectSchema<ColourRuleDefinition>;
 
 const standout: ObjectSchema<StandoutDefinition> = object({
   id,
   series: id,
-  pick: oneOf<StandoutPick>(standoutPicks).required(),
-});
+  pick: pickSchema,
+  ties: oneOf<Ties>(ties).required(),
+  per: oneOf<PickScope>(pickScopes).required(),
+  label: list(oneOf<StandoutDefinition['label'][number]>(labelParts).required(), 4).required(),
+}) as ObjectSchema<StandoutDefinition>;
+
+const isEarlier = (given: unknown) =>
+  [1, 2].includes((given as { version?: number } | null)?.version ?? 0);
 
 /** The form every chart definition must have; one of an earlier version is upgraded first. */
 export const chartSchema = object({
-  version: mixed<2>().oneOf([2]).required(),
+  version: mixed<3>().oneOf([3]).required(),
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
   span: spanSchema,
   yearStart: figure().integer().min(1).max(12).required(),
   arrangement: arrangementSchema,
-  axis: object({ starts: oneOf<AxisStart>(axisStarts).required() }),
+  axes: axesSchema,
+  names: object({
+    as: oneOf<'ends' | 'legend'>(['ends', 'legend']).required(),
+    yardsticks: boolean().required(),
+  }),
+  filters: list(chartFilterSchema, mostFilters).required(),
   series: list(series, limits.series).required(),
   yardsticks: list(yardstickSchema, limits.yardsticks).required(),
+  dials: list(dialSchema, limits.dials).required(),
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
 })
   .noUnknown()
-  .transform((given: unknown) =>
-    (given as { version?: number } | null)?.version === 1
-      ? upgradeChart(given as StoredChart)
-      : given,
-  );
+  .transform((given: unknown) => (isEarlier(given) ? upgradeChart(given as StoredChart) : given));
 
 /**
  * Reads a chart definition from plain data.

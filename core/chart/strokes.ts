@@ -1,4 +1,5 @@
-import type { Role } from './definition';
+import type { BoardStyle } from './boardStyle';
+import type { Role } from './roles';
 
 /** Colours by name; the look of the application gives each its shade. */
 export const colours = [
@@ -11,8 +12,22 @@ export const dashes = ['solid', 'dash', 'dot', 'longdash'] as const;
 export type Dash = (typeof dashes)[number];
 
 /** How a line leads from figure to figure. */
-export const shapes = ['straight', 'smooth', 'stepped'] as const;
+export const shapes = ['straight', 'smooth', 'stepped', 'bars'] as const;
 export type Shape = (typeof shapes)[number];
+
+export const pointKinds = ['none', 'all', 'measured', 'sized'] as const;
+
+/** Which figures have a point, and how it looks. */
+export interface PointsDefinition {
+  /** all that are drawn; only those that were measured; or each as large as its figure */
+  at: (typeof pointKinds)[number];
+  /** null: the line's */
+  colour: Colour | null;
+  /** across, in pixels: of the least and of the greatest figure; the first for all of one size */
+  sizes: [least: number, greatest: number];
+}
+
+export const noPoints: PointsDefinition = { at: 'none', colour: null, sizes: [5.5, 16] };
 
 /** What an author has chosen of a stroke; null leaves it to the role, or to the palette. */
 export interface StrokeDefinition {
@@ -23,8 +38,7 @@ export interface StrokeDefinition {
   shape: Shape;
   /** its place in the palette, where it takes its colour from there; kept for good */
   place: number;
-  /** a point at each figure */
-  points: boolean;
+  points: PointsDefinition;
   /** the area beneath the line, down to the axis */
   filled: boolean;
 }
@@ -32,7 +46,7 @@ export interface StrokeDefinition {
 /** What a new series wears: all that its role gives. */
 export const plainStroke: StrokeDefinition = {
   ...{ colour: null, dash: null, width: null },
-  ...{ place: 0, shape: 'straight', points: false, filled: false },
+  ...{ place: 0, shape: 'straight', points: noPoints, filled: false },
 };
 
 /** How a line is drawn; the lengths are those of the drawing, in pixels. */
@@ -42,8 +56,14 @@ export interface Stroke {
   width: number;
 }
 
-/** Ordinary series wear these in turn; colour-blind readers can tell them apart. */
-export const palette: readonly Colour[] = ['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'];
+/** Ordinary series wear the colours of a palette in turn; colour-blind readers can tell them apart. */
+export const palettes = {
+  harbour: ['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'],
+  coast: ['sky', 'ochre', 'moss', 'plum', 'teal', 'rosewood'],
+  heath: ['plum', 'moss', 'ochre', 'sky', 'rosewood', 'teal'],
+} as const satisfies Record<string, readonly Colour[]>;
+export type PaletteName = keyof typeof palettes;
+export const paletteNames = Object.keys(palettes) as PaletteName[];
 
 const byRole: Record<Role, Omit<Stroke, 'colour'> & { colour: Colour | null }> = {
   actual: { colour: null, dash: 'solid', width: 2.4 },
@@ -55,12 +75,21 @@ const byRole: Record<Role, Omit<Stroke, 'colour'> & { colour: Colour | null }> =
 };
 
 /**
- * The stroke a role gives.
+ * The stroke a role gives on a dashboard.
  * @param place the series' place among those that take their colour from the palette
  */
-export function strokeOfRole(role: Role, place: number): Stroke {
-  const stroke = byRole[role];
-  return { ...stroke, colour: stroke.colour ?? (palette[place % palette.length] as Colour) };
+export function strokeOfRole(
+  role: Role,
+  place: number,
+  { palette, strokes }: Pick<BoardStyle, 'palette' | 'strokes'>,
+): Stroke {
+  const [usual, own] = [byRole[role], strokes[role]];
+  const colours = palettes[palette];
+  return {
+    colour: own?.colour ?? usual.colour ?? (colours[place % colours.length] as Colour),
+    dash: own?.dash ?? usual.dash,
+    width: own?.width ?? usual.width,
+  };
 }
 
 /** Whether a role gives no colour of its own, so that its series takes the next of the palette. */

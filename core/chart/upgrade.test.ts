@@ -1,4 +1,4 @@
-import { parseChart } from './index';
+import { draftRule, draftStandout, parseChart } from './index';
 import { type StoredChart, upgradeChart } from './upgrade';
 
 const level = (id: string, number: number | null) => ({
@@ -25,16 +25,18 @@ const first = {
     ...[level('none', null), level('far', 1e308), level('kept', 5)],
   ],
   colourRules: [{ id: 'off', series: 'a', when: 'offMark', colour: 'brick' }],
-  standouts: [],
+  standouts: [{ id: 'h', series: 'a', pick: 'highest' }],
 };
 
 it('turns a chart of version 1 into one that draws the same, and can be saved', () => {
   const chart = upgradeChart(first as unknown as StoredChart);
   expect(parseChart(JSON.parse(JSON.stringify(chart)))).toEqual(chart);
   expect(chart).toMatchObject({
-    ...{ version: 2, grain: 'week', arrangement: { kind: 'one' } },
+    ...{ version: 3, grain: 'week', arrangement: { kind: 'one' } },
     span: { kind: 'fixed', from: '2026-01-01', to: null },
-    colourRules: first.colourRules,
+    standouts: [draftStandout('h', 'a', { kind: 'highest' })],
+    dials: [],
+    colourRules: [draftRule('off', 'a', { kind: 'mark', is: 'off' }, 'brick')],
   });
   // What could not be drawn went with it.
   expect(chart.yardsticks.map(({ id }) => id)).toEqual(['today', 'kept']);
@@ -46,12 +48,12 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
   ]);
   expect(chart.series[0]).toMatchObject({
     figures: { kind: 'rows', sourceId: 7, filters: [] },
-    split: { order: ['West', 'East'], coloured: [], top: null },
+    split: { order: ['West', 'East'], coloured: [], colourBy: null, top: null },
   });
 });
 
 it('takes a chart of version 1 from outside, and leaves one of today alone', () => {
   const chart = parseChart(first);
-  expect(chart.version).toBe(2);
+  expect(chart.version).toBe(3);
   expect(upgradeChart(chart)).toBe(chart);
 });

@@ -1,7 +1,10 @@
 import { isFigure } from '../values';
 import type { YardstickDefinition } from '../yardsticks';
-import type { ChartDefinition, Role, SeriesDefinition } from './definition';
-import { type Colour, plainStroke, takesPalette } from './strokes';
+import { type AxisStart, plainAxes } from './axes';
+import { draftRule, draftStandout } from './draft';
+import type { ChartDefinition, SeriesDefinition, SplitDefinition } from './definition';
+import type { Role } from './roles';
+import { type Colour, noPoints, plainStroke, type StrokeDefinition, takesPalette } from './strokes';
 
 /** A series as version 1 kept it. */
 interface FirstSeries extends Pick<SeriesDefinition, 'id' | 'name' | 'mark'> {
@@ -12,22 +15,40 @@ interface FirstSeries extends Pick<SeriesDefinition, 'id' | 'name' | 'mark'> {
 }
 
 /** A chart as version 1 kept it. */
-interface FirstChart extends Pick<
-  ChartDefinition,
-  'title' | 'grain' | 'yardsticks' | 'colourRules' | 'standouts'
-> {
+interface FirstChart
+  extends
+    Pick<ChartDefinition, 'title' | 'grain' | 'yardsticks'>,
+    Pick<SecondChart, 'colourRules' | 'standouts'> {
   version: 1;
   span: { from: string | null; to: string | null };
   series: FirstSeries[];
 }
 
+/** A series as version 2 kept it. */
+interface SecondSeries extends Omit<SeriesDefinition, 'axis' | 'split' | 'stroke'> {
+  split: Omit<SplitDefinition, 'colourBy'> | null;
+  stroke: Omit<StrokeDefinition, 'points'> & { points: boolean };
+}
+
+/** A chart as version 2 kept it. */
+interface SecondChart extends Omit<
+  ChartDefinition,
+  'version' | 'series' | 'axes' | 'names' | 'filters' | 'dials' | 'colourRules' | 'standouts'
+> {
+  version: 2;
+  axis: { starts: AxisStart };
+  series: SecondSeries[];
+  colourRules: { id: string; series: string; when: 'offMark' | 'onMark'; colour: Colour }[];
+  standouts: { id: string; series: string; pick: 'highest' | 'lowest' | 'first' | 'last' }[];
+}
+
 /** A definition as any version stored it. */
-export type StoredChart = FirstChart | ChartDefinition;
+export type StoredChart = FirstChart | SecondChart | ChartDefinition;
 
 /** Turns a definition as any version stored it into one of today's, step by step. */
 export function upgradeChart(stored: StoredChart): ChartDefinition {
   const second = stored.version === 1 ? toSecond(withDrawnLevels(stored)) : stored;
-  return second;
+  return second.version === 2 ? toThird(second) : second;
 }
 
 /** Version 1 let levels through that drew nothing: beyond what can be drawn, or no number at all. */
@@ -42,7 +63,7 @@ const hasValue = (yardstick: YardstickDefinition) =>
   isFigure(yardstick.value.number);
 
 /** Version 2 knows arrangements, derived series, formulas, filters, gaps and strokes. */
-function toSecond({ span, series, yardsticks, ...chart }: FirstChart): ChartDefinition {
+function toSecond({ span, series, yardsticks, ...chart }: FirstChart): SecondChart {
   let taken = 0;
   const placeOf = ({ role, split }: FirstSeries) => {
     const place = taken;
@@ -72,8 +93,33 @@ function toSecond({ span, series, yardsticks, ...chart }: FirstChart): ChartDefi
         } as SeriesDefinition['figures'],
         split: split && { ...split, coloured: [], top: null },
         ...{ derived: null, spread: false, gap: 'open', handover: null, hidden: false },
-        stroke: { ...plainStroke, colour, place: placeOf(first) },
+        stroke: { ...plainStroke, points: false, colour, place: placeOf(first) },
       };
     }),
+  };
+}
+
+/**
+ * Version 3 knows a second value axis, formats, a legend, filters of the chart, kinds of points, dials,
+ * conditions of rules and more ways to pick points out.
+ */
+function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart): ChartDefinition {
+  return {
+    ...chart,
+    version: 3,
+    dials: [],
+    colourRules: colourRules.map(({ id, series: of, when, colour }) =>
+      draftRule(id, of, { kind: 'mark', is: when === 'offMark' ? 'off' : 'on' }, colour),
+    ),
+    standouts: standouts.map(({ id, series: of, pick }) => draftStandout(id, of, { kind: pick })),
+    axes: { ...plainAxes, first: { ...plainAxes.first, ...axis } },
+    names: { as: 'ends', yardsticks: false },
+    filters: [],
+    series: series.map(({ split, stroke, ...each }) => ({
+      ...each,
+      axis: 'first',
+      split: split && { ...split, colourBy: null },
+      stroke: { ...stroke, points: { ...noPoints, at: stroke.points ? 'all' : 'none' } },
+    })),
   };
 }

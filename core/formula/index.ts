@@ -5,3 +5,4 @@ export {
   longestFormula,
   readFormula,
 } from './formula';
+export { renamedIn, writtenName } from './renamed';

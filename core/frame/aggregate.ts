@@ -10,6 +10,7 @@ import {
 } from '../table';
 import { ProblemError } from '../values';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
+import { colourGroups } from './colourGroups';
 import { filterKind } from './filters';
 import { divides, type Frame, type FrameRequest, isAdditive } from './frame';
 import { groupRows } from './groups';
@@ -35,6 +36,18 @@ export function aggregate(
   request: FrameRequest,
   known?: Pick<Frame, 'completeTo' | 'recordedGrain'>,
 ): Frame {
+  const frame = aggregateWords(table, request, known);
+  const { splitBy, colourBy = null } = request;
+  if (splitBy === null || colourBy === null) return frame;
+  const [split, by] = [columnOf(table, splitBy, 'text'), columnOf(table, colourBy, 'text')];
+  return { ...frame, groups: colourGroups(split, by, frame.keys) };
+}
+
+function aggregateWords(
+  table: Table,
+  request: FrameRequest,
+  known?: Pick<Frame, 'completeTo' | 'recordedGrain'>,
+): Frame {
   const all = columnOf(table, request.date, 'date');
   const column = request.column === null ? null : columnOf(table, request.column);
   const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct).by;
@@ -45,6 +58,7 @@ export function aggregate(
     recordedGrain,
     within,
     others: null,
+    groups: null,
   };
   if (within === 'refused') return { ...frame, periods: [], keys: [], values: [] };
   const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
@@ -217,8 +231,9 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
 }
 
 /** The columns that a request looks at. */
-export function columnsAsked({ date, column, splitBy, filters = [] }: FrameRequest): string[] {
-  const names = [date, column, splitBy, ...filters.map((filter) => filter.column)];
+export function columnsAsked(request: FrameRequest): string[] {
+  const { date, column, splitBy, colourBy = null, filters = [] } = request;
+  const names = [date, column, splitBy, colourBy, ...filters.map((filter) => filter.column)];
   return [...new Set(names.filter((name) => name !== null))];
 }
 

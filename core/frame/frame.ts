@@ -28,6 +28,8 @@ export interface FrameRequest {
   column: string | null;
   /** the category column whose words become series; null for one series */
   splitBy: string | null;
+  /** the category column whose words give the lines of the split their colours; null: its own */
+  colourBy?: string | null;
   /** which percentile, 0 to 100; only for that aggregate */
   percent?: number;
   /** only rows that meet all of them are counted */
@@ -60,6 +62,8 @@ export interface Frame {
   within: Within | 'refused' | null;
   /** the word that stands for all that are not among the first; null without a ranking */
   others: string | null;
+  /** the word of the colouring column that each key goes with; null without one */
+  groups: string[] | null;
 }
 
 /** Whether figures of an aggregate add up over periods. */
@@ -76,8 +80,9 @@ export function divides(aggregate: Aggregate): boolean {
 export function frameKey(request: FrameRequest): string {
   const { sourceId, date, grain, aggregate, column, splitBy } = request;
   const { percent = null, filters = [], top = null, spread = false } = request;
+  const { colourBy = null } = request;
   return JSON.stringify([
     ...[sourceId, date, grain, aggregate, column, splitBy],
-    ...[percent, filters, top, spread],
+    ...[percent, filters, top, spread, colourBy],
   ]);
 }

@@ -1,5 +1,7 @@
 export { aggregate, checkSplit, columnsAsked } from './aggregate';
 export {
+  type DatesFilter,
+  daysOf,
   type Filter,
   filterKind,
   filterSchema,

@@ -1,11 +1,14 @@
 import Big from 'big.js';
 import type { Figures } from '../values';
+import { type NumberMarks, numberMarks, type NumberStyle, plainNumbers } from './numberStyle';
 
-/** How the figures of one chart are written: divided, with a suffix and a number of decimals. */
+/** How the figures of one axis are written: divided, with a suffix and a number of decimals. */
 export interface FigureFormat {
   divisor: number;
   suffix: string;
   decimals: number;
+  /** commas and points, and no unit, unless told otherwise */
+  style?: Pick<NumberStyle, 'marks' | 'unit' | 'unitAt'>;
 }
 
 const units = [
@@ -24,17 +27,21 @@ export const suffixWords: Record<string, string> = {
 };
 
 /**
- * Chooses how figures are written so that about three digits are seen.
+ * Chooses how figures are written so that about three digits are seen, where their author has not.
  * @param largest the largest figure by size
  * @param whole all figures are whole numbers, which get no decimals when undivided
  */
-export function figureFormat(largest: number, whole: boolean): FigureFormat {
+export function figureFormat(
+  largest: number,
+  whole: boolean,
+  { short, decimals, ...style }: NumberStyle = plainNumbers,
+): FigureFormat {
   const size = Math.abs(largest);
   const unit = units.find(({ divisor }) => size >= divisor * (divisor === 1e3 ? 10 : 1));
-  const { divisor, suffix } = unit ?? { divisor: 1, suffix: '' };
+  const { divisor, suffix } = (short && unit) || { divisor: 1, suffix: '' };
   const shown = size / divisor;
-  if (divisor === 1 && whole) return { divisor, suffix, decimals: 0 };
-  return { divisor, suffix, decimals: shown >= 1000 ? 0 : shown >= 10 ? 1 : 2 };
+  const suited = divisor === 1 && whole ? 0 : shown >= 1000 ? 0 : shown >= 10 ? 1 : 2;
+  return { divisor, suffix, decimals: decimals ?? suited, style };
 }
 
 const minus = '\u2212';
@@ -44,13 +51,25 @@ const minus = '\u2212';
  * it, by a format of its own: only a true zero reads as zero.
  */
 export function writeFigure(figure: number, format: FigureFormat): string {
-  if (figure === 0) return '0';
+  if (figure === 0) return withUnit('0', '', format);
   const written = writeNumber(figure, format);
-  if (/[1-9]/.test(written)) return `${written}${format.suffix}`;
+  if (/[1-9]/.test(written)) return withUnit(written, format.suffix, format);
   const own = figureFormat(figure, Number.isInteger(figure));
   const zeros = leadingZeros(figure);
   const decimals = zeros > 0 ? zeros + 2 : own.decimals;
-  return `${writeNumber(figure, { ...own, decimals })}${own.suffix}`;
+  const { style } = format;
+  return withUnit(writeNumber(figure, { ...own, decimals, style }), own.suffix, format);
+}
+
+/** A unit stands before the figure, but after its sign, or after it; a word keeps its distance. */
+function withUnit(written: string, suffix: string, { style }: FigureFormat): string {
+  const { unit = '', unitAt } = style ?? {};
+  if (unit === '') return `${written}${suffix}`;
+  const apart =
+    /^\p{L}{2,}/u.test(unit) || (unitAt === 'after' && /^\p{L}/u.test(unit)) ? '\u00a0' : '';
+  if (unitAt === 'after') return `${written}${suffix}${apart}${unit}`;
+  const sign = written.startsWith(minus) ? minus : '';
+  return `${sign}${unit}${apart}${written.slice(sign.length)}${suffix}`;
 }
 
 /** How many zeros stand between the decimal mark and the first other digit. */
@@ -58,8 +77,8 @@ const leadingZeros = (figure: number) =>
   Math.min(12, Math.max(0, -Math.floor(Math.log10(Math.abs(figure))) - 1));
 
 /** Writes a figure without its suffix, for a table whose head says it. */
-export function writeNumber(figure: number, { divisor, decimals }: FigureFormat): string {
-  return writeFixed(figure / divisor, decimals);
+export function writeNumber(figure: number, { divisor, decimals, style }: FigureFormat): string {
+  return writeFixed(figure / divisor, decimals, style?.marks);
 }
 
 /** Writes a difference with its sign; what is rounded to nothing has none. */
@@ -84,9 +103,9 @@ export function finerFormat(figures: Figures, format: FigureFormat): FigureForma
 }
 
 /** Writes a figure in full, with all its decimals up to six. */
-export function writeWhole(figure: number): string {
-  const written = writeFixed(figure, 6);
-  return written.includes('.') ? written.replace(/\.?0+$/, '') : written;
+export function writeWhole(figure: number, marks?: NumberMarks): string {
+  const decimals = Math.min(6, new Big(figure).round(6).toFixed().split('.')[1]?.length ?? 0);
+  return writeFixed(figure, decimals, marks);
 }
 
 /**
@@ -94,9 +113,10 @@ export function writeWhole(figure: number): string {
  * no sign behind: never -0.00. Halves are rounded away from zero by the decimal that is seen.
  * (The platform's own formatter does the same, but takes longer to be made than a chart to be read.)
  */
-function writeFixed(figure: number, decimals: number): string {
+function writeFixed(figure: number, decimals: number, marks: NumberMarks = 'comma'): string {
+  const { group, decimal } = numberMarks[marks];
   const [whole = '', rest] = new Big(Math.abs(figure)).toFixed(decimals).split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
-  const written = rest === undefined ? grouped : `${grouped}.${rest}`;
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, group);
+  const written = rest === undefined ? grouped : `${grouped}${decimal}${rest}`;
   return figure < 0 && /[1-9]/.test(written) ? `${minus}${written}` : written;
 }

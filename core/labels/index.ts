@@ -8,6 +8,17 @@ export {
   writeNumber,
   writeWhole,
 } from './figures';
-export { countPeriods, tapeLabel, writeDay, writePeriod, writePeriodOfYear } from './periods';
+export { type NumberMarks, numberMarks, type NumberStyle, plainNumbers } from './numberStyle';
+export {
+  countPeriods,
+  type DateStyle,
+  dateStyles,
+  type PeriodStyle,
+  tapeLabel,
+  writeDay,
+  writePeriod,
+  writePeriodOfYear,
+} from './periods';
 export { spreadLabels } from './placement';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
+export { fillSlots, slotsOf } from './slots';

@@ -10,17 +10,35 @@ export interface ValueAxis {
 /** An axis that would waste more than this share below the data need not start at zero. */
 const wastedShare = 0.45;
 
+/** What is asked of a value axis. */
+export interface AxisWish {
+  /** about how many labels are wanted */
+  steps?: number;
+  /** at zero always, at the least figure always, or at zero where that wastes little */
+  starts?: 'suited' | 'zero' | 'data';
+  /** ends that stay, whatever the figures; null or missing: from the figures */
+  from?: number | null;
+  to?: number | null;
+}
+
 /**
- * Finds a round value axis that holds all figures.
+ * Finds a round value axis that holds all figures, but for ends that are fixed.
  * @param lowest the smallest figure to be shown
  * @param highest the largest
- * @param steps about how many labels are wanted
- * @param starts at zero always, at the least figure always, or at zero where that wastes little
  */
-export function valueAxis(
+export function valueAxis(lowest: number, highest: number, wish: AxisWish = {}): ValueAxis {
+  const { from = null, to = null } = wish;
+  const suited = suitedAxis(from ?? lowest, to ?? highest, wish);
+  const fixed = { ...suited, from: from ?? suited.from, to: to ?? suited.to };
+  if (fixed.from >= fixed.to) return suited;
+  const step = roundStep((fixed.to - fixed.from) / (wish.steps ?? 6));
+  return from === null && to === null ? suited : { ...fixed, step };
+}
+
+function suitedAxis(
   lowest: number,
   highest: number,
-  { steps = 6, starts = 'suited' as 'suited' | 'zero' | 'data' } = {},
+  { steps = 6, starts = 'suited' }: AxisWish,
 ): ValueAxis {
   let low = Math.min(lowest, highest);
   let high = Math.max(lowest, highest);

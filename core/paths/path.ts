@@ -19,6 +19,10 @@ export interface Path {
   side: (place: number, x: number, before: number, after: number) => number;
   /** The line from x to x between a point and the next, both ends included. */
   trace: (place: number, from: number, to: number) => { x: number[]; y: number[] };
+  /** Between points on one side of a mark it never crosses it. */
+  crossesOnlyOver: boolean;
+  /** a stroke from a point to the next has no other points */
+  straight: boolean;
   /** What is drawn before the first point and after the last one. */
   lead?: (end: 'first' | 'last') => { x: number[]; y: number[] };
 }

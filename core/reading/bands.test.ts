@@ -1,5 +1,5 @@
 import { periodsBetween } from '../calendar';
-import { chartFrames } from '../chart';
+import { chartFrames, draftRule } from '../chart';
 import { plainLine, testChart, testFrame, testSeries } from '../testing';
 import { judge, strokePieces } from '../rules';
 import { findSpells } from '../spells';
@@ -47,8 +47,8 @@ it('reads a series that is held within a band among the yardsticks', () => {
       },
     ],
     colourRules: [
-      { id: 'off', series: 'fares', when: 'offMark', colour: 'brick' },
-      { id: 'on', series: 'fares', when: 'onMark', colour: 'indigo' },
+      draftRule('off', 'fares', { kind: 'mark', is: 'off' }, 'brick'),
+      draftRule('on', 'fares', { kind: 'mark', is: 'on' }, 'indigo'),
     ],
   });
   const values = [8, 10, 15, 20, 26, 3];

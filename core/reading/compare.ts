@@ -12,8 +12,9 @@ interface FoundMark {
   name: string;
   figures: Figures;
   exact: boolean;
+  additive: boolean;
   /** the edges of a band; null for a level or another series */
-  band: { low: number; high: number } | null;
+  band: { low: Figures; high: Figures } | null;
 }
 
 /**
@@ -24,7 +25,7 @@ export function compareLine(
   line: SeriesLine,
   lines: readonly SeriesLine[],
   yardsticks: readonly Yardstick[],
-): Omit<Comparison, 'caughtBy'> | null {
+): Comparison | null {
   const { mark } = line.definition;
   const found = mark && findMark(line, mark.against, lines, yardsticks);
   if (!mark || !found) return null;
@@ -33,12 +34,13 @@ export function compareLine(
   // A band has no other good side than within it, and nothing else has that one.
   const good = band ? 'within' : mark.good === 'within' ? 'atLeast' : mark.good;
   const marks = band
-    ? line.figures.map((figure) => (figure === null ? null : nearerEdge(figure, band)))
+    ? line.figures.map((figure, place) => nearerEdge(figure, band, place))
     : found.figures;
   const differences = line.figures.map((figure, place) => {
     const held = marks[place] ?? null;
     if (figure === null || held === null) return null;
-    const inside = band && figure >= band.low && figure <= band.high;
+    const inside =
+      band && figure >= (band.low[place] ?? Infinity) && figure <= (band.high[place] ?? -Infinity);
     return inside ? 0 : difference(figure, held, exact);
   });
   const judgements = judge(differences, line.open, good);
@@ -47,10 +49,7 @@ export function compareLine(
     markId: found.id,
     good,
     exact,
-    edges: band && {
-      low: line.figures.map(() => band.low),
-      high: line.figures.map(() => band.high),
-    },
+    edges: band,
     marks,
     differences,
     running: runningSum(
@@ -59,6 +58,7 @@ export function compareLine(
     ),
     judgements,
     spells: findSpells(judgements, differences, exact),
+    markAdds: found.additive,
   };
 }
 
@@ -77,21 +77,35 @@ function findMark(
   );
   const other = candidates.find((each) => each.key === line.key || !each.split);
   if (other && !(line.split && !other.split && other.additive)) {
-    const { id, figures, exact, definition } = other;
-    return { id, name: definition.name, figures, exact, band: null };
+    const { id, figures, exact, additive, definition } = other;
+    return { id, name: definition.name, figures, exact, additive, band: null };
   }
   const yardstick = yardsticks.find((each) => each.id === against);
   if (!yardstick) return null;
-  const { id, kind, name, value, exact, bands } = yardstick;
+  const { id, kind, name, value, exact, bands, ribbon } = yardstick;
+  if (ribbon) return { ...level, id, name, figures: [], exact: true, band: ribbon };
   if (value !== null)
-    return { id, name, figures: line.figures.map(() => value), exact, band: null };
+    return { ...level, id, name, figures: line.figures.map(() => value), exact, band: null };
   const [band] = kind === 'band' ? bands : [];
-  return band ? { id, name, figures: [], exact, band: { low: band.from, high: band.to } } : null;
+  if (!band) return null;
+  const all = (value: number) => line.figures.map(() => value);
+  const edges = { low: all(band.from), high: all(band.to) };
+  return { ...level, id, name, figures: [], exact, band: edges };
 }
 
+/** Yardsticks are levels: nothing of theirs adds up. */
+const level = { additive: false } as const;
+
 /** The edge of a band that a figure is nearer to. */
-const nearerEdge = (figure: number, { low, high }: { low: number; high: number }) =>
-  Math.abs(figure - low) <= Math.abs(figure - high) ? low : high;
+function nearerEdge(
+  figure: number | null,
+  { low, high }: { low: Figures; high: Figures },
+  place: number,
+): number | null {
+  const [from, to] = [low[place] ?? null, high[place] ?? null];
+  if (figure === null || from === null || to === null) return null;
+  return Math.abs(figure - from) <= Math.abs(figure - to) ? from : to;
+}
 
 /** Laid-over years are held against the mark of their own year. */
 const sameAge = (one: SeriesLine, two: SeriesLine) =>

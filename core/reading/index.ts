@@ -1,5 +1,17 @@
 export { offWord } from './compare';
-export { linesOf } from './words';
-export { figuresCaught } from './rules';
+export { linesOf, sayApart } from './words';
+export { sayWhy } from './why';
+export { namesFor } from './conditions';
+export { coloursCaught, figuresCaught } from './rules';
+export { periodSlots } from './slots';
 export { readChart, type ReadingContext } from './readChart';
-export type { Comparison, Reading, ReadPanel, ReadRule, ReadSeries, ReadStandout } from './reading';
+export type {
+  Comparison,
+  Reading,
+  ReadHeadline,
+  ReadLook,
+  ReadPanel,
+  ReadRule,
+  ReadSeries,
+  ReadStandout,
+} from './reading';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type Grain, grains, periodsBetween } from '../calendar';
-import { chartFrames, type SeriesDefinition } from '../chart';
+import { chartFrames, draftRule, draftStandout, type SeriesDefinition } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { exactSum } from '../values';
 import { readChart } from './readChart';
@@ -54,12 +54,12 @@ const charts = fc
         { id: 'today', kind: 'today', offsetDays: 3 },
       ],
       colourRules: [
-        { id: 'off', series: 'actual', when: 'offMark', colour: 'brick' },
-        { id: 'on', series: 'actual', when: 'onMark', colour: 'indigo' },
+        draftRule('off', 'actual', { kind: 'mark', is: 'off' }, 'brick'),
+        draftRule('on', 'actual', { kind: 'mark', is: 'on' }, 'indigo'),
       ],
       standouts: [
-        { id: 'high', series: 'actual', pick: 'highest' },
-        { id: 'low', series: 'actual', pick: 'lowest' },
+        draftStandout('high', 'actual', { kind: 'highest' }),
+        draftStandout('low', 'actual', { kind: 'lowest' }),
       ],
     });
     const periods = periodsBetween(from, from + 20_000, grain, figures.length);
@@ -122,9 +122,9 @@ it('picks out no figure beyond another finished one, and holds all of them on it
       const [line] = panel.series;
       const finished =
         line?.figures.filter((figure, place) => figure !== null && !periods[place]?.open) ?? [];
-      for (const { pick, figure } of panel.standouts)
+      for (const { kind, figure } of panel.standouts)
         for (const other of finished)
-          expect(pick === 'highest' ? figure >= (other ?? 0) : figure <= (other ?? 0)).toBe(true);
+          expect(kind === 'highest' ? figure >= (other ?? 0) : figure <= (other ?? 0)).toBe(true);
       const drawn = panel.series.flatMap(({ figures }) =>
         figures.filter((figure) => figure !== null),
       );

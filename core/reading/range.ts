@@ -12,17 +12,18 @@ export interface ShownRange {
 
 /** What one axis must hold that serves several panels. */
 export function joinRanges(ranges: readonly ShownRange[]): ShownRange {
-  if (ranges.length === 0) return { lowest: 0, highest: 1, whole: true };
+  const held = ranges.filter(({ lowest, highest }) => lowest <= highest);
+  if (held.length === 0) return { lowest: 0, highest: 1, whole: true };
   return {
-    lowest: Math.min(...ranges.map(({ lowest }) => lowest)),
-    highest: Math.max(...ranges.map(({ highest }) => highest)),
-    whole: ranges.every(({ whole }) => whole),
+    lowest: Math.min(...held.map(({ lowest }) => lowest)),
+    highest: Math.max(...held.map(({ highest }) => highest)),
+    whole: held.every(({ whole }) => whole),
   };
 }
 
-/** The range of all figures, and of the yardsticks that ask to be on the axis; 0 to 1 of nothing. */
+/** The range of all figures, and of the yardsticks that ask to be on the axis; empty of nothing. */
 export function shownRange(
-  series: readonly ReadSeries[],
+  series: readonly Pick<ReadSeries, 'figures' | 'joins'>[],
   yardsticks: readonly Yardstick[],
 ): ShownRange {
   const range = { lowest: Infinity, highest: -Infinity, whole: true };
@@ -36,10 +37,12 @@ export function shownRange(
     figures.forEach(hold);
     hold(joins?.figure ?? null);
   }
-  for (const { onAxis, value, bands } of yardsticks) {
+  for (const { onAxis, value, bands, ribbon } of yardsticks) {
     if (!onAxis) continue;
     hold(value);
+    ribbon?.low.forEach(hold);
+    ribbon?.high.forEach(hold);
     for (const { from, to } of bands) [from, to].filter(Number.isFinite).forEach(hold);
   }
-  return range.lowest <= range.highest ? range : { lowest: 0, highest: 1, whole: true };
+  return range;
 }

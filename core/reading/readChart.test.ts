@@ -1,5 +1,11 @@
 import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../calendar';
-import { type ChartDefinition, chartFrames, type SeriesDefinition } from '../chart';
+import {
+  type ChartDefinition,
+  chartFrames,
+  draftRule,
+  draftStandout,
+  type SeriesDefinition,
+} from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Frame } from '../frame';
 import { readChart } from './readChart';
@@ -26,12 +32,12 @@ function chart(more: Partial<ChartDefinition> = {}): ChartDefinition {
     series: [series('Fares'), series('Budget')],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
     colourRules: [
-      { id: 'off', series: 'Fares', when: 'offMark', colour: 'brick' },
-      { id: 'on', series: 'Fares', when: 'onMark', colour: 'indigo' },
+      draftRule('off', 'Fares', { kind: 'mark', is: 'off' }, 'brick'),
+      draftRule('on', 'Fares', { kind: 'mark', is: 'on' }, 'indigo'),
     ],
     standouts: [
-      { id: 'high', series: 'Fares', pick: 'highest' },
-      { id: 'low', series: 'Fares', pick: 'lowest' },
+      draftStandout('high', 'Fares', { kind: 'highest' }),
+      draftStandout('low', 'Fares', { kind: 'lowest' }),
     ],
     ...more,
   });
@@ -71,7 +77,7 @@ describe('a chart of actuals against a budget', () => {
 
   it('judges finished figures only, and none that is missing', () => {
     expect(actual?.comparison?.judgements).toEqual(['off', 'on', null, 'on', null, null]);
-    expect(actual?.comparison?.caughtBy).toEqual(['off', 'on', null, 'on', null, null]);
+    expect(actual?.caughtBy).toEqual(['off', 'on', null, 'on', null, null]);
     expect(actual?.comparison?.differences).toEqual([-2, 2, null, 0, -9, null]);
     expect(actual?.comparison?.running).toEqual([-2, 0, null, 0, null, null]);
     expect(reading.rules.map(({ name, caught }) => [name, caught])).toEqual([
@@ -92,7 +98,7 @@ describe('a chart of actuals against a budget', () => {
   });
 
   it('keeps the open period out of extremes and totals, and says so', () => {
-    expect(reading.standouts.map(({ pick, figure }) => [pick, figure])).toEqual([
+    expect(reading.standouts.map(({ kind, figure }) => [kind, figure])).toEqual([
       ['highest', 20],
       ['lowest', 10],
     ]);
@@ -117,7 +123,7 @@ describe('a chart of actuals against a budget', () => {
       [0, 1],
       [3, 3],
     ]);
-    expect(again.standouts.map(({ pick, label, period }) => [pick, label, period])).toEqual([
+    expect(again.standouts.map(({ kind, label, period }) => [kind, label, period])).toEqual([
       ['highest', '10', 0],
       ['highest', '10', 1],
       ['lowest', '8', 3],
@@ -199,7 +205,7 @@ it.each([
 
 it('keeps the colours of a split when a new word arrives', () => {
   const split = series('Fares', {
-    split: { column: 'route', order: ['South', 'North'], coloured: [], top: null },
+    split: { column: 'route', order: ['South', 'North'], coloured: [], colourBy: null, top: null },
     mark: null,
   });
   const routes = (keys: string[]) => ({
@@ -239,7 +245,7 @@ it.each([
   ],
 ])('reads %s', (_, figures, wanted) => {
   const reading = read(chart(), frame(figures), '2026-12-01');
-  const found = (pick: string) => reading.standouts.find((each) => each.pick === pick)?.figure;
+  const found = (pick: string) => reading.standouts.find((each) => each.kind === pick)?.figure;
   const [line] = reading.series;
   expect({
     highest: found('highest'),

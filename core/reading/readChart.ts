@@ -1,20 +1,34 @@
-import { arrangementKind, type Arranged } from '../arrangements';
+import { arrangementKind, type Arranged, type Position } from '../arrangements';
 import type { Day } from '../calendar';
-import type { DrawnChart, SeriesFrames, Stroke } from '../chart';
-import { type FigureFormat, figureFormat, valueAxis } from '../labels';
+import { type DialValue, type DialValues, dialValues } from '../dials';
+import {
+  type BoardStyle,
+  type DrawnChart,
+  plainStyle,
+  type SeriesFrames,
+  type Stroke,
+} from '../chart';
 import { dateAxis, handOver, layLines, mostLines, type SeriesLine, strokesOf } from '../series';
-import { findYardsticks } from '../yardsticks';
-import { joinRanges, shownRange, type ShownRange } from './range';
-import type { Reading, ReadPanel } from './reading';
+import { findYardsticks, seriesOfYardstick, type YardstickDefinition } from '../yardsticks';
+import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
 import { remarks } from './remarks';
+import { readHeadline } from './headline';
 import { readRules } from './rules';
+import { type Formats, findScales, type Scales } from './scales';
 import { readSeries } from './series';
 import { readStandouts } from './standouts';
+import { conditionsIn, type ConditionsOf } from './conditions';
+import { fillTitle } from './slots';
+import { sayOutlook } from './outlook';
 import { describe, sayStanding, summarise } from './words';
 
 /** What a reading depends on beside the definition and the figures. */
 export interface ReadingContext {
   today: Day;
+  /** how the dashboard has its charts look */
+  style?: BoardStyle;
+  /** where a reader has turned dials to, by their names */
+  dials?: Readonly<Record<string, DialValue>>;
 }
 
 /**
@@ -27,45 +41,56 @@ export interface ReadingContext {
 export function readChart(
   chart: DrawnChart,
   frames: SeriesFrames,
-  { today }: ReadingContext,
+  { today, style = plainStyle, dials: turned }: ReadingContext,
 ): Reading {
   const kind = arrangementKind(chart.arrangement);
-  const periods = dateAxis(chart, frames, today);
+  const look = lookOf(chart, style);
+  const dials = dialValues(chart.dials, turned);
+  const periods = dateAxis(chart, frames, today, look.periods);
   const lines = handOver(layLines(chart, frames, periods));
   const { grain, yearStart } = chart;
   const arranged = kind.arrange({ periods, grain, yearStart, lines, today }, chart.arrangement);
   const { shape, ownAxes } = kind.panels?.(chart.arrangement) ?? { shape: 'row', ownAxes: false };
   const all = arranged.panels.flatMap((panel) => panel.lines);
-  const strokes = strokesOf(all, kind.coloursBy);
-  const read = arranged.panels.map((panel) => readLines(chart, arranged, panel, strokes, today));
-  const ranges = read.map((panel) => shownRange(panel.series, panel.yardsticks));
-  const whole = joinRanges(ranges);
-  const format = figureFormat(
-    Math.max(Math.abs(whole.lowest), Math.abs(whole.highest)),
-    whole.whole,
+  const strokes = strokesOf(all, kind.coloursBy, style);
+  const read = arranged.panels.map((panel) =>
+    readLines(chart, arranged, panel, { strokes, today, dials }),
   );
-  const partial = {
-    title: chart.title,
-    ...{ grain, today, shape, format },
+  const { scales, formats } = findScales(chart, read, ownAxes, style);
+  const panels = read.map((panel, at) =>
+    finish(chart, panel, arranged.positions, scales[at] as Scales, formats),
+  );
+  const untitled = {
+    ...{ grain, today, shape, look },
+    ...{ format: formats.first, secondFormat: formats.second },
     axis: arranged.axis,
     emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
     positions: arranged.positions,
-    panels: read.map((panel, at) =>
-      finish(chart, panel, ownAxes ? (ranges[at] as ShownRange) : whole, format),
-    ),
+    panels,
+    headline: kind.headline ? readHeadline({ panels, positions: arranged.positions }) : null,
     rules: readRules(
       chart,
       read.flatMap(({ series }) => series),
     ),
     remarks: remarks(chart, frames, periods, all),
   };
-  const described = describe(chart, partial, arranged.described);
+  const filtered = chart.filtered ?? '';
+  const fill = (text: string) => fillTitle(text, untitled, filtered);
+  const { first, second } = look.titles;
+  const partial = {
+    ...untitled,
+    title: fill(chart.title),
+    look: { ...look, titles: { first: fill(first), second: fill(second) } },
+  };
+  const described = describe(chart, partial, [arranged.described, filtered]);
   const standing = sayStanding(partial);
+  const outlook = sayOutlook(partial);
   return {
     ...partial,
     described,
     standing,
-    summary: summarise({ ...partial, described, standing }),
+    outlook,
+    summary: summarise({ ...partial, described, standing, outlook }),
   };
 }
 
@@ -74,27 +99,78 @@ function readLines(
   chart: DrawnChart,
   { axis, positions }: Arranged<SeriesLine>,
   { key, title, lines }: Arranged<SeriesLine>['panels'][number],
-  strokes: ReadonlyMap<SeriesLine, Stroke>,
-  today: Day,
-): Pick<ReadPanel, 'key' | 'title' | 'series' | 'yardsticks'> {
+  { strokes, today, dials }: PanelContext,
+): UnscaledPanel {
   const shown = lines.filter(({ definition }) => !definition.hidden).slice(0, mostLines);
-  const yardsticks = findYardsticks(chart.yardsticks, { axis, positions, lines, today });
+  // What a filter leaves in grey enters no computation.
+  const counted = lines.filter(({ greyed }) => !greyed);
+  const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
+  const { yearStart } = chart;
+  const context = { axis, positions, lines: counted, today, dials, yearStart };
+  const yardsticks = findYardsticks(chart.yardsticks, context, onSecond);
+  const conditionsOf = conditionsIn(context, yardsticks, chart);
   return {
-    ...{ key, title, yardsticks },
-    series: readSeries(chart, { shown, lines, positions, yardsticks, strokes }),
+    ...{ key, title, yardsticks, conditionsOf },
+    series: readSeries(chart, {
+      shown,
+      lines: counted,
+      positions,
+      yardsticks,
+      strokes,
+      conditionsOf,
+    }),
   };
 }
 
-/** Gives a panel its value axis, and picks out its points. */
+/** What the panels of a chart have in common. */
+interface PanelContext {
+  strokes: ReadonlyMap<SeriesLine, Stroke>;
+  today: Day;
+  dials: DialValues;
+}
+
+/** A panel before its value axes are known. */
+type UnscaledPanel = Pick<ReadPanel, 'key' | 'title' | 'yardsticks'> & {
+  conditionsOf: ConditionsOf;
+  series: Omit<ReadSeries, 'format'>[];
+};
+
+/** A yardstick stands on the axis of the series that it is found from, or else is a mark for. */
+function standsOnSecond({ series }: DrawnChart, yardstick: YardstickDefinition): boolean {
+  const from = seriesOfYardstick(yardstick);
+  const held = series.filter(({ id, mark }) =>
+    from.length > 0 ? from.includes(id) : mark?.against === yardstick.id,
+  );
+  return held.length > 0 && held.every(({ axis }) => axis === 'second');
+}
+
+/** Gives a panel its value axes, and picks out its points. */
 function finish(
   chart: DrawnChart,
-  panel: Pick<ReadPanel, 'key' | 'title' | 'series' | 'yardsticks'>,
-  { lowest, highest }: ShownRange,
-  format: FigureFormat,
+  panel: UnscaledPanel,
+  positions: readonly Position[],
+  { first, second }: Scales,
+  formats: Formats,
 ): ReadPanel {
+  const series = panel.series.map((line) => ({
+    ...line,
+    format: line.second ? formats.second : formats.first,
+  }));
+  const { conditionsOf, ...rest } = panel;
   return {
-    ...panel,
-    axis: valueAxis(lowest, highest, { starts: chart.axis.starts }),
-    standouts: readStandouts(chart, panel.series, format),
+    ...rest,
+    ...{ axis: first, second, series },
+    standouts: readStandouts(chart, series, positions, conditionsOf),
+  };
+}
+
+/** What of the look is the chart's own, and what it takes from its dashboard. */
+function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): ReadLook {
+  return {
+    textSize: style.textSize,
+    periods: { dates: axes.dates ?? style.dates, yearStart },
+    shown: axes.shown,
+    titles: { first: axes.first.title, second: axes.second.title },
+    names,
   };
 }

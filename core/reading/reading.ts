@@ -1,11 +1,22 @@
 import type { Day, Grain } from '../calendar';
-import type { Colour, ColourRuleDefinition, GoodSide, StandoutPick } from '../chart';
-import type { FigureFormat, ValueAxis } from '../labels';
+import type {
+  AxesDefinition,
+  Colour,
+  ColourRuleDefinition,
+  GoodSide,
+  NamesDefinition,
+  PointsDefinition,
+  Shape,
+  TextSize,
+} from '../chart';
+import type { FigureFormat, PeriodStyle, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
 import type { AxisKind, Position } from '../arrangements';
 import type { Stroke } from '../chart';
 import type { SeriesLine } from '../series';
+import type { Pace } from '../pace';
 import type { Spell } from '../spells';
+import type { PickDefinition } from '../standouts';
 import type { Yardstick } from '../yardsticks';
 import type { Figures } from '../values';
 
@@ -24,20 +35,48 @@ export interface Comparison {
   /** the summed difference so far, of finished periods */
   running: Figures;
   judgements: Judgement[];
-  /** which colour rule caught each figure */
-  caughtBy: (string | null)[];
   spells: Spell[];
+  /** what the mark's figures add up to is what the line's add up to */
+  markAdds: boolean;
+}
+
+/** The pace of a line within a year; between its last figure and the year's last period. */
+export interface ReadPace extends Pace {
+  year: number;
+  /** the places of the last finished figure and of the last period of the year */
+  from: number;
+  to: number;
+}
+
+/** A run of strokes, with all that it is drawn with. */
+export interface ReadPiece extends StrokePiece, Stroke {
+  /** the area between it and what it is measured against is filled: the other edge, one a point */
+  fillTo: number[] | null;
+  fill: Colour | null;
 }
 
 /** One line of the chart, ready to be drawn. */
 export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
   stroke: Stroke;
-  /** a point at each figure */
-  points: boolean;
+  shape: Shape;
+  points: PointsDefinition;
+  /** it stands on the second value axis */
+  second: boolean;
+  format: FigureFormat;
   /** the area beneath it */
   filled: boolean;
   comparison: Comparison | null;
-  pieces: (StrokePiece & { colour: Colour })[];
+  /** null where nothing is to be reached, or not all of its year is shown */
+  pace: ReadPace | null;
+  /** its pace is drawn on from its last figure */
+  paceDrawn: boolean;
+  /** by place: the id of the colour rule that caught the figure */
+  caughtBy: (string | null)[];
+  /** by rule: how many figures meet it, caught by an earlier one or not */
+  met: ReadonlyMap<string, number>;
+  pieces: ReadPiece[];
+  /** by place: the colour that a rule gives its point alone; null for the line's */
+  pointColours: (Colour | null)[];
   /** the place of the last position that has a figure */
   last: number | null;
 }
@@ -49,18 +88,24 @@ export interface ReadRule extends ColourRuleDefinition {
   caught: number;
   /** how many figures it looked at */
   judged: number;
-  /** empty, or why the rule is of no use as it stands */
+  /** empty, or what is to be known of it as it stands */
   warning: string;
 }
 
 /** One point picked out. */
 export interface ReadStandout {
   id: string;
-  pick: StandoutPick;
+  kind: PickDefinition['kind'];
+  /** its label is drawn whatever else has to give way */
+  extreme: boolean;
   series: string;
   period: number;
   figure: number;
+  /** it stands on the second value axis */
+  second: boolean;
   label: string;
+  /** what is written after the figure, where there is room */
+  more: string;
 }
 
 /** Lines that are drawn together on one value axis, with what they are held against. */
@@ -69,9 +114,30 @@ export interface ReadPanel {
   key: string;
   title: string;
   axis: ValueAxis;
+  /** null: no series stands on a second one */
+  second: ValueAxis | null;
   series: ReadSeries[];
   yardsticks: Yardstick[];
   standouts: ReadStandout[];
+}
+
+/** The figure that a headline shows. */
+export interface ReadHeadline {
+  figure: string;
+  period: string;
+  /** how far it is from its mark; empty without one */
+  difference: string;
+  judgement: Judgement;
+}
+
+/** How the picture is to look, where that is not the line's own. */
+export interface ReadLook {
+  textSize: TextSize;
+  periods: PeriodStyle;
+  shown: AxesDefinition['shown'];
+  /** what is written along the value axes; empty for nothing */
+  titles: { first: string; second: string };
+  names: NamesDefinition;
 }
 
 /** The finished result of all computation for one chart, before any drawing. */
@@ -88,11 +154,19 @@ export interface Reading {
   rules: ReadRule[];
   /** the line that is highlighted when the chart is opened */
   emphasis: string | null;
+  /** how the figures of the first value axis are written */
   format: FigureFormat;
+  /** and those of the second */
+  secondFormat: FigureFormat;
+  look: ReadLook;
+  /** null unless the chart is arranged as a headline figure */
+  headline: ReadHeadline | null;
   /** what is drawn, in a line */
   described: string;
   /** where things stand, in a sentence; empty when nothing is compared */
   standing: string;
+  /** what lies behind and ahead of the compared lines: spells off the mark, and the pace */
+  outlook: string[];
   /** what the reader should know about how the figures came about */
   remarks: string[];
   /** the chart in words, for those who cannot see it */

@@ -1,68 +1,68 @@
 import type { ColourRuleDefinition, DrawnChart } from '../chart';
-import type { Comparison, Reading, ReadRule } from './reading';
+import { conditionKind, sayCondition, testCondition } from '../conditions';
+import { namesFor } from './conditions';
+import type { ConditionsOf } from './conditions';
+import type { Reading, ReadRule } from './reading';
+import type { LineRule } from '../rules';
+
+/** The rules of a series with what they test of one of its lines, in the order of the list. */
+export function rulesOf(
+  chart: Pick<DrawnChart, 'colourRules'>,
+  line: Parameters<ConditionsOf>[0],
+  conditionsOf: ConditionsOf,
+): (LineRule & { rule: ColourRuleDefinition })[] {
+  const own = chart.colourRules.filter(({ series }) => series === line.seriesId);
+  if (own.length === 0) return [];
+  const context = conditionsOf(line);
+  return own.map((rule) => ({ id: rule.id, rule, test: testCondition(rule.condition, context) }));
+}
 
 /** A line as far as its rules are concerned. */
 export interface Ruled {
   seriesId: string;
-  comparison: Omit<Comparison, 'caughtBy'> | null;
+  figures: readonly (number | null)[];
+  open: readonly boolean[];
+  comparison: unknown;
+  caughtBy: readonly (string | null)[];
+  /** by rule: how many figures meet it, caught by an earlier one or not */
+  met: ReadonlyMap<string, number>;
 }
 
-/** Which rule of a series, in the order of the list, catches an on or off judgement. */
-export function ruleFor(
-  rules: readonly ColourRuleDefinition[],
-  seriesId: string,
-  judgement: 'on' | 'off' | null,
-): ColourRuleDefinition | undefined {
-  const when = judgement === 'off' ? 'offMark' : 'onMark';
-  return rules.find((rule) => judgement && rule.series === seriesId && rule.when === when);
-}
-
-/** Says of each colour rule what it is called and which figures it caught. */
+/** Says of each colour rule what it is called and how many figures it caught. */
 export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[] {
   return chart.colourRules.map((rule) => {
     const own = lines.filter((line) => line.seriesId === rule.series);
-    const compared = own.flatMap(({ comparison }) => comparison ?? []);
-    const catches = (['on', 'off'] as const).filter(
-      (judgement) => ruleFor(chart.colourRules, rule.series, judgement) === rule,
-    );
-    let caught = 0;
-    let judged = 0;
-    for (const { judgements } of compared)
-      for (const judgement of judgements) {
-        if (judgement === null) continue;
+    let [caught, judged, met] = [0, 0, 0];
+    for (const { figures, open, caughtBy, met: meets } of own) {
+      met += meets.get(rule.id) ?? 0;
+      figures.forEach((figure, place) => {
+        if (figure === null || open[place]) return;
         judged += 1;
-        if (catches.includes(judgement)) caught += 1;
-      }
-    const name = ruleName(rule, compared[0]);
+        if (caughtBy[place] === rule.id) caught += 1;
+      });
+    }
+    const said = sayCondition(rule.condition, namesFor(chart, rule.series));
     return {
       ...rule,
-      name,
-      caught,
-      judged,
-      warning: warn(chart, rule, caught, judged),
+      name: rule.name || said.charAt(0).toUpperCase() + said.slice(1),
+      ...{ caught, judged },
+      warning: warn(chart, rule, { caught, judged, met }),
     };
   });
 }
 
-function ruleName(
-  { when }: ColourRuleDefinition,
-  comparison: Omit<Comparison, 'caughtBy'> | undefined,
+function warn(
+  chart: DrawnChart,
+  { series: of, condition }: ColourRuleDefinition,
+  { caught, judged, met }: { caught: number; judged: number; met: number },
 ): string {
-  if (!comparison) return when === 'offMark' ? 'Off the mark' : 'On the mark';
-  const { good, markName } = comparison;
-  const words = {
-    atLeast: { offMark: 'Under', onMark: 'On or over' },
-    atMost: { offMark: 'Over', onMark: 'On or under' },
-    within: { offMark: 'Outside', onMark: 'Within' },
-  };
-  return `${words[good][when]} ${markName}`;
-}
-
-function warn(chart: DrawnChart, rule: ColourRuleDefinition, caught: number, judged: number) {
-  const series = chart.series.find(({ id }) => id === rule.series);
+  const series = chart.series.find(({ id }) => id === of);
   if (!series) return 'Its series is gone.';
-  if (!series.mark) return `${series.name} is not held against a mark yet.`;
+  if (!series.mark && conditionKind(condition).byMark)
+    return `${series.name} is not held against a mark yet.`;
   if (judged === 0) return 'There is no finished figure to judge.';
+  if (caught === 0 && met > 0)
+    return 'Hidden behind an earlier rule, which catches all of its figures.';
   if (caught === 0) return 'Catches no figure.';
   return caught === judged ? 'Catches every figure.' : '';
 }
@@ -73,9 +73,11 @@ export function figuresCaught(
   rule: string,
 ): { series: string; period: number }[] {
   const series = panels.flatMap((panel) => panel.series);
-  return series.flatMap(({ id, comparison }) =>
-    (comparison?.caughtBy ?? []).flatMap((caughtBy, period) =>
-      caughtBy === rule ? [{ series: id, period }] : [],
-    ),
+  return series.flatMap(({ id, caughtBy }) =>
+    caughtBy.flatMap((caught, period) => (caught === rule ? [{ series: id, period }] : [])),
   );
 }
+
+/** The colours that rules give to a series, of those that catch a figure, in the order of the list. */
+export const coloursCaught = ({ rules }: Pick<Reading, 'rules'>, series: string) =>
+  rules.filter((rule) => rule.series === series && rule.caught > 0).map(({ colour }) => colour);

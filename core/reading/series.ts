@@ -1,12 +1,15 @@
 import type { Position } from '../arrangements';
-import type { DrawnChart, Stroke } from '../chart';
+import { type Colour, type DrawnChart, noPoints, type Shape, type Stroke } from '../chart';
 import { gapKind } from '../gaps';
-import { strokePieces } from '../rules';
+import { caughtFigures, strokePieces } from '../rules';
 import type { SeriesLine } from '../series';
+import type { Figures } from '../values';
 import type { Yardstick } from '../yardsticks';
 import { compareLine } from './compare';
-import type { ReadSeries } from './reading';
-import { ruleFor } from './rules';
+import type { ReadPiece, ReadSeries } from './reading';
+import type { ConditionsOf } from './conditions';
+import { readPace } from './pace';
+import { rulesOf } from './rules';
 
 /** The lines of a panel, and what they are read against. */
 interface PanelLines {
@@ -16,62 +19,111 @@ interface PanelLines {
   positions: readonly Position[];
   yardsticks: readonly Yardstick[];
   strokes: ReadonlyMap<SeriesLine, Stroke>;
+  conditionsOf: ConditionsOf;
 }
 
 /** Reads each line: how it stands against its mark, and the strokes it is drawn with. */
-export function readSeries(chart: DrawnChart, panel: PanelLines): ReadSeries[] {
+export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSeries, 'format'>[] {
   return panel.shown.map((line) => {
     const { definition, ...rest } = line;
     const stroke = panel.strokes.get(line) as Stroke;
-    const compared = compareLine(line, panel.lines, panel.yardsticks);
-    const rules = {
-      on: ruleFor(chart.colourRules, definition.id, 'on'),
-      off: ruleFor(chart.colourRules, definition.id, 'off'),
-    };
-    const colours = {
-      on: rules.on?.colour ?? stroke.colour,
-      off: rules.off?.colour ?? stroke.colour,
-    };
-    const held = compared && {
-      differences: compared.differences,
-      good: compared.good,
-      edges: compared.edges,
-    };
-    // Beside colours that judge, what is not judged wears none of them.
-    const ruled = chart.colourRules.some((rule) => compared && rule.series === definition.id);
-    const unjudged = ruled ? 'ink' : stroke.colour;
+    const compared = line.greyed ? null : compareLine(line, panel.lines, panel.yardsticks);
+    const held = { ...line, comparison: compared };
+    const rules = line.greyed ? [] : rulesOf(chart, held, panel.conditionsOf);
+    const along = rules.filter(({ rule }) => rule.effect !== 'points');
     const { shape, points, filled } = definition.stroke;
     const bridges = gapKind(definition.gap).bridges;
-    const pieces = strokePieces({ ...line, positions: panel.positions, shape, bridges }, held);
+    const drawnAs = { ...line, positions: panel.positions, shape, bridges };
+    const ruleOf = new Map(rules.map(({ id, rule }) => [id, rule]));
+    // Beside colours that judge, what is not judged wears none of them.
+    const judging = compared && rules.some(({ rule }) => rule.condition.kind === 'mark');
+    const plain = { ...stroke, colour: judging ? ('ink' as const) : stroke.colour };
+    const pieces = strokePieces(drawnAs, compared, along).map((piece): ReadPiece => {
+      const rule = piece.rule === null ? undefined : ruleOf.get(piece.rule);
+      const usual = piece.judgement === null ? plain : stroke;
+      const fills = rule?.effect === 'fill' && compared;
+      return {
+        ...piece,
+        colour: (!fills && rule?.colour) || unjudgedAt(piece, shape, usual.colour),
+        dash: rule?.dash ?? stroke.dash,
+        width: rule?.width ?? stroke.width,
+        fillTo: fills ? between(piece.x, compared.marks, panel.positions) : null,
+        fill: fills ? rule.colour : null,
+      };
+    });
     const last = line.figures.findLastIndex((figure) => figure !== null);
+    const caughtBy = caughtFigures(line, rules);
     return {
       ...rest,
-      ...{ stroke, points, filled },
-      comparison: compared && {
-        ...compared,
-        caughtBy: compared.judgements.map((each) => (each && rules[each]?.id) ?? null),
-      },
+      // Lines that a filter leaves for context have no points that would draw the eye.
+      points: line.greyed ? noPoints : points,
+      ...{ stroke, shape, filled, second: definition.axis === 'second' },
+      ...{ comparison: compared, caughtBy },
+      pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),
+      paceDrawn: definition.mark?.pace ?? false,
+      met: new Map(
+        rules.map(({ id, test }) => [
+          id,
+          caughtFigures(line, [{ id, test }]).filter((caught) => caught !== null).length,
+        ]),
+      ),
+      pointColours: pointColours(line, rules),
       pieces: [
-        ...joining(line, panel.positions).map((piece) => ({ ...piece, colour: stroke.colour })),
-        ...pieces.map((piece) => ({
+        ...joining(line, panel.positions).map((piece) => ({
           ...piece,
-          colour: piece.judgement === null ? unjudged : colours[piece.judgement],
+          ...stroke,
+          ...{ fillTo: null, fill: null },
         })),
+        ...pieces,
       ],
       last: last < 0 ? null : last,
     };
   });
 }
 
+/** By place: the colour of the first rule for points alone that holds there. */
+function pointColours(
+  { figures, open }: SeriesLine,
+  rules: ReturnType<typeof rulesOf>,
+): (Colour | null)[] {
+  const ofPoints = rules.filter(({ rule }) => rule.effect === 'points');
+  if (ofPoints.length === 0) return [];
+  const caught = caughtFigures({ figures, open }, ofPoints);
+  return caught.map((id) => ofPoints.find((each) => each.id === id)?.rule.colour ?? null);
+}
+
+/** What a line is measured against at places along it: straight from mark to mark. */
+function between(
+  x: readonly number[],
+  marks: Figures,
+  positions: readonly Position[],
+): number[] | null {
+  let place = 0;
+  const found = x.map((at) => {
+    while (place + 2 < positions.length && (positions[place + 1]?.middle ?? Infinity) < at)
+      place += 1;
+    const [one, two] = [positions[place], positions[place + 1]];
+    const [before, after] = [marks[place] ?? null, marks[place + 1] ?? null];
+    if (!one || at === one.middle) return before;
+    if (!two || at === two.middle) return after;
+    if (before === null || after === null) return null;
+    return before + ((at - one.middle) / (two.middle - one.middle)) * (after - before);
+  });
+  return found.includes(null) ? null : (found as number[]);
+}
+
+/** What is not judged wears the line's colour; bars below zero tell their sign by another one. */
+const unjudgedAt = ({ y }: { y: readonly number[] }, shape: Shape, colour: Colour): Colour =>
+  shape === 'bars' && (y[0] ?? 0) < 0 ? 'brick' : colour;
+
 /** The stroke from where another line ended to this one's first figure; it carries no figure. */
-function joining({ joins, figures }: SeriesLine, positions: readonly Position[]) {
+function joining({ joins, figures, definition }: SeriesLine, positions: readonly Position[]) {
   const first = figures.findIndex((figure) => figure !== null);
-  if (!joins || first < 0) return [];
+  if (!joins || first < 0 || definition.stroke.shape === 'bars') return [];
   const at = (place: number) => positions[place]?.middle ?? NaN;
   return [
     {
-      judgement: null,
-      ...{ open: false, bridged: false },
+      ...{ judgement: null, rule: null, open: false, bridged: false },
       x: [at(joins.place), at(first)],
       y: [joins.figure, figures[first] as number],
     },

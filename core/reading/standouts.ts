@@ -1,23 +1,68 @@
-import type { DrawnChart } from '../chart';
-import { type FigureFormat, writeFigure } from '../labels';
-import { pickOut } from '../standouts';
+import type { Position } from '../arrangements';
+import { yearOf } from '../calendar';
+import type { DrawnChart, StandoutDefinition } from '../chart';
+import { testCondition } from '../conditions';
+import { writeFigure } from '../labels';
+import { pickKind, pickOut } from '../standouts';
 import type { ReadSeries, ReadStandout } from './reading';
+import { sayApart } from './words';
+import type { ConditionsOf } from './conditions';
 
 /** Picks out points of the finished periods, all lines of a series in a panel together. */
 export function readStandouts(
-  chart: Pick<DrawnChart, 'standouts'>,
+  chart: Pick<DrawnChart, 'standouts' | 'yearStart'>,
   series: readonly ReadSeries[],
-  format: FigureFormat,
+  positions: readonly Position[],
+  conditionsOf: ConditionsOf,
 ): ReadStandout[] {
-  return chart.standouts.flatMap(({ id, series: of, pick }) => {
-    const own = series.filter(({ seriesId }) => seriesId === of);
-    const finished = own.map(({ figures, open }) =>
-      figures.map((figure, place) => (open[place] ? null : figure)),
+  return chart.standouts.flatMap((standout) => {
+    const own = series.filter(({ seriesId, greyed }) => seriesId === standout.series && !greyed);
+    const { pick } = standout;
+    const tests = own.map((line) =>
+      pick.kind === 'meeting' ? testCondition(pick.condition, conditionsOf(line)) : null,
     );
-    return pickOut(finished, pick).map(({ line, place, figure }) => ({
-      ...{ id, pick, figure, period: place },
-      series: own[line]?.id ?? '',
-      label: writeFigure(figure, format),
-    }));
+    const picked = pickOut(
+      {
+        lines: own.map(finishedFigures),
+        exact: own.every(({ exact }) => exact),
+        yearAt: (place) => yearOf(positions[place]?.start ?? 0, chart.yearStart),
+        meets: (line, place) => tests[line]?.at(place) === true,
+      },
+      standout,
+    );
+    return picked.flatMap(({ line, place, figure }) => {
+      const found = own[line];
+      if (!found) return [];
+      return [
+        {
+          ...{ id: standout.id, kind: pick.kind, figure, period: place, series: found.id },
+          ...{ second: found.second, extreme: pickKind(pick).extreme ?? false },
+          label: writeFigure(figure, found.format),
+          more: sayMore(standout, found, positions[place], place),
+        },
+      ];
+    });
   });
+}
+
+const finishedFigures = ({ figures, open }: ReadSeries) =>
+  figures.map((figure, place) => (open[place] ? null : figure));
+
+/** What else is written beside the figure. */
+function sayMore(
+  { label }: StandoutDefinition,
+  { name, comparison, format }: ReadSeries,
+  position: Position | undefined,
+  place: number,
+): string {
+  const difference = comparison?.differences[place] ?? null;
+  return [
+    label.includes('name') ? name : '',
+    label.includes('date') ? (position?.label ?? '') : '',
+    label.includes('difference') && comparison && difference !== null
+      ? sayApart(difference, comparison, format)
+      : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

@@ -1,11 +1,18 @@
 import { civilDate } from '../calendar';
 import type { DrawnChart } from '../chart';
-import { axisFormat, countPeriods, suffixWords, writeDay, writeFigure } from '../labels';
+import {
+  axisFormat,
+  countPeriods,
+  type FigureFormat,
+  suffixWords,
+  writeDay,
+  writeFigure,
+} from '../labels';
 import { sumFigures } from '../values';
 import { offWord } from './compare';
-import type { Comparison, Reading, ReadPanel, ReadSeries } from './reading';
+import type { Comparison, Reading, ReadPanel, ReadSeries, ReadStandout } from './reading';
 
-type Unworded = Omit<Reading, 'described' | 'standing' | 'summary'>;
+export type Unworded = Omit<Reading, 'described' | 'standing' | 'summary' | 'outlook'>;
 
 /** All lines of a chart, once each: what is not split stands in every panel. */
 export const linesOf = ({ panels }: Pick<Reading, 'panels'>): ReadSeries[] => [
@@ -14,9 +21,13 @@ export const linesOf = ({ panels }: Pick<Reading, 'panels'>): ReadSeries[] => [
 
 /**
  * What is drawn, in a line: the grain, the unit, an axis that does not start at zero.
- * @param arranged what the arrangement has to say
+ * @param arranged what the arrangement has to say, then what the filters keep
  */
-export function describe(chart: DrawnChart, reading: Unworded, arranged: string): string {
+export function describe(
+  chart: DrawnChart,
+  reading: Unworded,
+  [arranged, filtered]: [string, string],
+): string {
   const { format, panels, grain, positions } = reading;
   if (positions.length === 0) return '';
   const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
@@ -24,6 +35,7 @@ export function describe(chart: DrawnChart, reading: Unworded, arranged: string)
   return [
     `by ${grain}`,
     arranged,
+    filtered,
     suffixWords[format.suffix],
     cut ? `axis from ${writeFigure(cut.axis.from, axisFormat(cut.axis, format))}` : '',
     panels.length === 1 && chart.series.some(({ split }) => split) && lines > 1
@@ -47,6 +59,16 @@ export function sayStanding(reading: Unworded): string {
     : saySpread(reading, first, first.comparison);
 }
 
+/** How far a figure is from its mark, in words. */
+export function sayApart(
+  difference: number,
+  { markName, good }: Pick<Comparison, 'markName' | 'good'>,
+  format: FigureFormat,
+): string {
+  if (difference === 0) return `${good === 'within' ? 'within' : 'exactly on'} ${markName}`;
+  return `${writeFigure(Math.abs(difference), format)} ${difference < 0 ? 'under' : 'over'} ${markName}`;
+}
+
 /** An additive measure: its total in the latest calendar year that has a judged period. */
 function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const last = comparison.judgements.findLastIndex((judgement) => judgement !== null);
@@ -63,20 +85,17 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
     : thisYear
       ? 'this year'
       : `in ${yearOf(last)}`;
-  const { format } = reading;
+  const { format } = line;
   const stands = `${line.name} ${calendar && !thisYear ? 'stood' : 'stands'} at ${writeFigure(total, format)} ${when}`;
-  const apart =
-    difference === 0
-      ? `exactly on ${comparison.markName}`
-      : `${writeFigure(Math.abs(difference), format)} ${difference < 0 ? 'under' : 'over'} ${comparison.markName}`;
-  return `${stands}, ${apart}${saySpell(reading, comparison)}.`;
+  const apart = sayApart(difference, comparison, format);
+  return `${stands}, ${apart}${saySpell(reading, line, comparison)}.`;
 }
 
 /** Any other measure: in how many periods it was on the mark. */
 function saySpread(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const judged = comparison.judgements.filter((judgement) => judgement !== null);
   const on = judged.filter((judgement) => judgement === 'on').length;
-  return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.grain)}${saySpell(reading, comparison)}.`;
+  return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.grain)}${saySpell(reading, line, comparison)}.`;
 }
 
 /** Several lines against their marks: who is off it at the end. */
@@ -91,14 +110,21 @@ function sayMany(reading: Unworded, lines: readonly ReadSeries[]): string {
   return `${off.length} of ${lines.length} lines ${off.length === 1 ? 'is' : 'are'} off the mark against ${mark} in the last finished ${reading.grain}: ${names}.`;
 }
 
-function saySpell(reading: Unworded, { spells, good }: Comparison): string {
+function saySpell(reading: Unworded, line: ReadSeries, { spells, good }: Comparison): string {
   const spell = spells.at(-1);
   if (!spell?.ongoing || spell.periods < 2) return '';
-  return `; ${offWord(good)} it for ${countPeriods(spell.periods, reading.grain)} in a row`;
+  const total = line.additive ? `, ${sayTotalOf(spell.total, line)}` : '';
+  return `; ${offWord(good)} it for ${countPeriods(spell.periods, reading.grain)} in a row${total}`;
 }
 
+/** The summed difference of a spell: so much short, or so much over. */
+export const sayTotalOf = (total: number, { format }: Pick<ReadSeries, 'format'>): string =>
+  `${writeFigure(Math.abs(total), format)} ${total < 0 ? 'short' : 'over'}`;
+
 /** The chart in words: its lines, their ends and extremes, and what they are held against. */
-export function summarise(reading: Unworded & Pick<Reading, 'standing' | 'described'>): string {
+export function summarise(
+  reading: Unworded & Pick<Reading, 'standing' | 'described' | 'outlook'>,
+): string {
   const { title, positions, panels } = reading;
   if (positions.length === 0) return `${title}: nothing to draw yet.`;
   const span = `${positions[0]?.label} to ${positions.at(-1)?.label}`;
@@ -107,10 +133,13 @@ export function summarise(reading: Unworded & Pick<Reading, 'standing' | 'descri
     ...linesOf(reading).map((line) => sayLine(reading, line)),
     ...panels.flatMap((panel) => sayPanel(reading, panel)),
   ];
-  return `${title}. ${parts.join('; ')}. ${reading.standing}`.trim();
+  return [`${title}. ${parts.join('; ')}.`, reading.standing, ...reading.outlook].join(' ').trim();
 }
 
-function sayLine({ axis, positions, format }: Unworded, { name, last, figures }: ReadSeries) {
+function sayLine(
+  { axis, positions }: Unworded,
+  { name, last, figures, format }: ReadSeries,
+): string {
   if (last === null) return `${name} has no figure`;
   const [first, end] = [figures[0] ?? null, figures[last] ?? 0];
   return axis === 'ends' && first !== null && last > 0
@@ -118,18 +147,23 @@ function sayLine({ axis, positions, format }: Unworded, { name, last, figures }:
     : `${name} ends at ${writeFigure(end, format)} in ${positions[last]?.label}`;
 }
 
+/** Points that are said one by one; of the others there may be many. */
+const said: ReadonlySet<ReadStandout['kind']> = new Set(['highest', 'lowest', 'first', 'last']);
+
 /** The extremes of a panel, and its yardsticks. */
 function sayPanel(
-  { positions, format, panels }: Unworded,
+  { positions, format: first, secondFormat, panels, look }: Unworded,
   { title, standouts, yardsticks }: ReadPanel,
 ): string[] {
   const of = panels.length > 1 ? `${title}: ` : '';
-  const extremes = standouts.map(
-    ({ pick, figure, period }) =>
-      `${of}${pick} ${writeFigure(figure, format)} in ${positions[period]?.label}`,
-  );
-  const held = yardsticks.flatMap(({ kind, name, value, bands, days }) => {
-    if (days[0] !== undefined) return of === '' ? [`${name} line at ${writeDay(days[0])}`] : [];
+  const extremes = standouts
+    .filter(({ kind }) => said.has(kind))
+    .map(({ kind, label, period }) => `${of}${kind} ${label} in ${positions[period]?.label}`);
+  const held = yardsticks.flatMap(({ kind, name, value, bands, days, second }) => {
+    const format = second ? secondFormat : first;
+    const [day] = days;
+    if (day !== undefined)
+      return of === '' ? [`${name} line at ${writeDay(day, look.periods.dates)}`] : [];
     const [band] = bands.length === 1 && kind === 'band' ? bands : [];
     if (band)
       return [`${of}${name} ${writeFigure(band.from, format)} to ${writeFigure(band.to, format)}`];

@@ -1,3 +1,9 @@
 export { crossings, stretchesBelow } from './crossings';
 export { judge, type Judgement } from './judge';
-export { strokePieces, type Stroked, type StrokePiece } from './strokes';
+export {
+  caughtFigures,
+  type LineRule,
+  strokePieces,
+  type Stroked,
+  type StrokePiece,
+} from './strokes';

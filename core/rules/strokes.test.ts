@@ -89,7 +89,7 @@ it('does not judge a stroke that begins or ends in an open period', () => {
 it('does not judge where there is nothing to judge by, and draws all the same', () => {
   const figures = [1, 2, 3, null, 5];
   const held = { differences: [1, 2, null, null, null], good: 'atLeast' as const };
-  const style = { open: false, bridged: false };
+  const style = { rule: null, open: false, bridged: false };
   expect(strokePieces(plainLine(figures), held)).toEqual([
     { ...style, judgement: 'on', x: [0, 10], y: [1, 2] },
     { ...style, judgement: null, x: [10, 20], y: [2, 3] },

@@ -2,11 +2,14 @@ import type { Position } from '../arrangements';
 import type { GoodSide, Shape } from '../chart';
 import { type Path, pathShapes, type PathPoint } from '../paths';
 import type { Figures } from '../values';
+import type { Test } from '../conditions';
 import type { Judgement } from './judge';
 
 /** A run of strokes that are drawn alike. */
 export interface StrokePiece {
   judgement: Judgement;
+  /** the id of the rule that holds along it */
+  rule: string | null;
   /** leads into an open period: drawn lighter */
   open: boolean;
   /** leads over a gap, or through a figure that was carried on: drawn lighter still */
@@ -42,67 +45,104 @@ export interface Held {
 
 /**
  * Cuts a line into pieces that are on or off the mark, exactly where the drawn path crosses the mark.
- * Points without neighbours become pieces of one point.
+ * So with rules, the first of which holds wins. Points without neighbours become pieces of one point.
  */
-export function strokePieces(line: Stroked, held: Held | null): StrokePiece[] {
+export function strokePieces(
+  line: Stroked,
+  held: Held | null,
+  rules: readonly LineRule[] = [],
+): StrokePiece[] {
   const pieces: StrokePiece[] = [];
-  const thresholds = thresholdsOf(line, held);
+  const judged = judgedAgainst(line, held, rules);
   const runs = runsOf(line);
   runs.forEach((run, at) => {
     const before = runs[at - 1]?.at(-1);
-    if (line.bridges && before !== undefined)
-      bridge(pieces, line, before, run[0] as number, thresholds);
-    drawRun(pieces, line, run, thresholds);
+    if (line.bridges && line.shape !== 'bars' && before !== undefined)
+      bridge(pieces, line, before, run[0] as number, judged);
+    drawRun(pieces, line, run, judged);
   });
   return pieces;
 }
 
 /** What a line must stay over (1) or under (-1) to be on the mark. */
 interface Threshold {
-  /** figure less threshold; null where there is nothing to judge */
-  distanceAt: (place: number) => number | null;
+  /** figure less threshold by place; null where there is nothing to judge */
+  distances: Figures;
   good: 1 | -1;
 }
 
+/** A rule, and what it tests of a line. */
+export interface LineRule {
+  id: string;
+  test: Test;
+}
+
+/** The thresholds of a line, and by place how it stands against all of them. */
+interface Judged {
+  thresholds: readonly Threshold[];
+  judgements: readonly Judgement[];
+  rules: readonly LineRule[];
+  /** no rule has a threshold, nor changes at edges: on one side of the mark one rule holds */
+  uncut: boolean;
+  /** by place: the rule that catches the figure */
+  caughtBy: readonly (string | null)[];
+}
+
 /** A band has two thresholds, any other mark one. */
-function thresholdsOf(line: Stroked, held: Held | null): Threshold[] {
-  if (!held) return [];
-  const judged = (place: number) => !line.open[place] && (held.differences[place] ?? null) !== null;
+function judgedAgainst(line: Stroked, held: Held | null, rules: readonly LineRule[]): Judged {
+  const thresholds = held ? thresholdsOf(line, held) : [];
+  const judgements = line.drawn.map((_, place): Judgement => {
+    if (thresholds.length === 0) return null;
+    let judgement: Judgement = 'on';
+    for (const { distances, good } of thresholds) {
+      const distance = distances[place] ?? null;
+      if (distance === null) return null;
+      if (good * distance < 0) judgement = 'off';
+    }
+    return judgement;
+  });
+  const uncut = rules.every(({ test }) => test.thresholds.length === 0 && !test.edges);
+  return { thresholds, judgements, rules, uncut, caughtBy: caughtFigures(line, rules) };
+}
+
+/** By place: the first rule that holds at a finished figure. */
+export function caughtFigures(
+  { figures, open }: Pick<Stroked, 'figures' | 'open'>,
+  rules: readonly LineRule[],
+): (string | null)[] {
+  return figures.map((figure, place) =>
+    figure === null || open[place]
+      ? null
+      : (rules.find(({ test }) => test.at(place) === true)?.id ?? null),
+  );
+}
+
+function thresholdsOf(line: Stroked, held: Held): Threshold[] {
+  const judged = held.differences.map((difference, place) =>
+    line.open[place] ? null : difference,
+  );
   const { edges } = held;
-  if (held.good !== 'within' || !edges) {
-    const good = held.good === 'atMost' ? -1 : 1;
-    const distanceAt = (place: number) =>
-      judged(place) ? (held.differences[place] ?? null) : null;
-    return [{ distanceAt, good }];
-  }
-  const from = (edge: Figures) => (place: number) => {
-    const [figure, mark] = [line.drawn[place] ?? null, edge[place] ?? null];
-    return judged(place) && figure !== null && mark !== null ? figure - mark : null;
-  };
+  if (held.good !== 'within' || !edges)
+    return [{ distances: judged, good: held.good === 'atMost' ? -1 : 1 }];
+  const from = (edge: Figures) =>
+    judged.map((difference, place) => {
+      const [figure, mark] = [line.drawn[place] ?? null, edge[place] ?? null];
+      return difference === null || figure === null || mark === null ? null : figure - mark;
+    });
   return [
-    { distanceAt: from(edges.low), good: 1 },
-    { distanceAt: from(edges.high), good: -1 },
+    { distances: from(edges.low), good: 1 },
+    { distances: from(edges.high), good: -1 },
   ];
 }
 
-/** On the right side of all thresholds, or off one; null where there is nothing to judge. */
-function judgementAt(thresholds: readonly Threshold[], place: number): Judgement {
-  const sides = thresholds.map(({ distanceAt, good }) => {
-    const distance = distanceAt(place);
-    return distance === null ? null : good * distance;
-  });
-  if (sides.length === 0 || sides.includes(null)) return null;
-  return sides.some((side) => (side as number) < 0) ? 'off' : 'on';
-}
-
 /** The places of the points of each unbroken run. */
-function runsOf({ drawn, absent, handsOver }: Stroked): number[][] {
+function runsOf({ drawn, absent, handsOver, shape }: Stroked): number[][] {
   const runs: number[][] = [];
   let run: number[] | null = null;
   drawn.forEach((figure, place) => {
     if (absent[place]) return;
     if (figure === null) run = null;
-    else if (run) run.push(place);
+    else if (run && shape !== 'bars') run.push(place);
     else runs.push((run = [place]));
     if (place === handsOver) run = null;
   });
@@ -114,96 +154,193 @@ function pointAt({ positions, drawn }: Stroked, place: number): PathPoint {
   return { x: middle, y: drawn[place] as number, from: start, to: next };
 }
 
-function drawRun(
-  pieces: StrokePiece[],
-  line: Stroked,
-  run: number[],
-  thresholds: readonly Threshold[],
-) {
+function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], judged: Judged) {
   const points = run.map((place) => pointAt(line, place));
   const path = pathShapes[line.shape](points);
   const lone = points.length === 1;
   run.forEach((place, at) => {
-    const carried = (line.figures[place] ?? null) === null;
-    const own = {
-      judgement: carried ? null : judgementAt(thresholds, place),
-      open: !!line.open[place],
-      bridged: carried,
-    };
     const { x, y } = points[at] as PathPoint;
-    if (lone && !path.lead) pieces.push({ ...own, x: [x], y: [y] });
-    if (path.lead && at === 0) draw(pieces, own, path.lead('first'));
+    if (lone && !path.lead) pieces.push({ ...pointStyle(line, place, judged), x: [x], y: [y] });
+    if (path.lead && at === 0) draw(pieces, pointStyle(line, place, judged), path.lead('first'));
     const next = run[at + 1];
-    if (next !== undefined) drawSegment(pieces, line, path, at, [place, next], thresholds);
-    else if (path.lead) draw(pieces, own, path.lead('last'));
+    if (next !== undefined) drawSegment(pieces, line, path, at, [place, next], judged);
+    else if (path.lead) draw(pieces, pointStyle(line, place, judged), path.lead('last'));
   });
 }
 
-/** Draws the line from a point to the next, in as many pieces as it has judgements. */
+/** How a point is drawn that stands for itself. */
+function pointStyle({ figures, open }: Stroked, place: number, { judgements, caughtBy }: Judged) {
+  const carried = (figures[place] ?? null) === null;
+  return {
+    judgement: carried ? null : (judgements[place] ?? null),
+    rule: carried ? null : (caughtBy[place] ?? null),
+    ...{ open: !!open[place], bridged: carried },
+  };
+}
+
+/** Draws the line from a point to the next, in as many pieces as it has judgements and rules. */
 function drawSegment(
   pieces: StrokePiece[],
   line: Stroked,
   path: Path,
   at: number,
   [place, next]: [number, number],
-  thresholds: readonly Threshold[],
+  judged: Judged,
 ) {
+  const { thresholds, judgements, rules } = judged;
   const from = line.positions[place]?.middle ?? NaN;
   const to = line.positions[next]?.middle ?? NaN;
   const missing = (each: number) => (line.figures[each] ?? null) === null;
   const bridged = missing(place) || missing(next);
   const open = !!line.open[place] || !!line.open[next];
-  const judged = judgementAt(thresholds, place) && judgementAt(thresholds, next);
-  if (open || bridged || !judged) {
-    draw(pieces, { judgement: null, open, bridged }, path.trace(at, from, to));
+  const [before, after] = [judgements[place] ?? null, judgements[next] ?? null];
+  const compared = before !== null && after !== null;
+  if (open || bridged || (!compared && rules.length === 0)) {
+    draw(pieces, { judgement: null, rule: null, open, bridged }, path.trace(at, from, to));
     return;
   }
-  const held = thresholds.map(({ distanceAt, good }) => ({
-    good,
-    before: distanceAt(place) as number,
-    after: distanceAt(next) as number,
-  }));
-  const crossed = held.flatMap(({ before, after }) => path.crossings(at, before, after));
-  const ends = [from, ...crossed.sort((one, two) => one - two), to];
-  for (let part = 0; part + 1 < ends.length; part += 1) {
-    const [start, end] = [ends[part] as number, ends[part + 1] as number];
-    const isOff = held.some(
-      ({ good, before, after }) => good * path.side(at, (start + end) / 2, before, after) < 0,
-    );
-    draw(pieces, { judgement: isOff ? 'off' : 'on', open, bridged }, path.trace(at, start, end));
+  // Most strokes stay on one side of everything: they are not looked at any closer.
+  if (judged.uncut && before === after && path.crossesOnlyOver && clear(thresholds, place, next)) {
+    const rule = ruleAlong(rules, place, next, to, before);
+    const end = line.drawn[next] as number;
+    if (!path.straight || !drawnOn(pieces, before, rule, from, to, end))
+      draw(pieces, { judgement: before, rule, open, bridged }, path.trace(at, from, to));
+    return;
+  }
+  const cut = cutStroke(line, path, at, [place, next], judged);
+  for (let part = 0; part + 1 < cut.length; part += 1) {
+    const [start, end] = [cut[part] as number, cut[part + 1] as number];
+    const x = (start + end) / 2;
+    const judgement = compared ? judgementAlong(thresholds, path, at, [place, next], x) : null;
+    const along = { from: place, to: next, x, judgement };
+    const rule =
+      rules.find(({ test }) => {
+        const sides = test.thresholds.map((distances) =>
+          sideOf(distances, path, at, [place, next], x),
+        );
+        return test.along(along, sides) === true;
+      })?.id ?? null;
+    draw(pieces, { judgement, rule, open, bridged }, path.trace(at, start, end));
   }
 }
 
-/** Leads straight over a gap; it is coloured as a stroke is, and counts nowhere. */
-function bridge(
-  pieces: StrokePiece[],
-  line: Stroked,
+/** The first rule without thresholds that holds along a stroke. */
+function ruleAlong(
+  rules: readonly LineRule[],
   from: number,
   to: number,
+  x: number,
+  judgement: Judgement,
+): string | null {
+  if (rules.length === 0) return null;
+  const along = { from, to, x, judgement };
+  for (const { id, test } of rules) if (test.along(along, noSides) === true) return id;
+  return null;
+}
+
+const noSides: readonly number[] = [];
+
+/** Where a stroke is cut: its ends, where it crosses something, and edges of periods if asked. */
+function cutStroke(
+  { positions }: Stroked,
+  path: Path,
+  at: number,
+  [place, next]: [number, number],
+  { thresholds, rules }: Judged,
+): number[] {
+  const from = positions[place]?.middle ?? NaN;
+  const to = positions[next]?.middle ?? NaN;
+  const inner: number[] = [];
+  const cross = (distances: Figures) => {
+    const [before, after] = [distances[place] ?? null, distances[next] ?? null];
+    if (before !== null && after !== null) inner.push(...path.crossings(at, before, after));
+  };
+  for (const { distances } of thresholds) cross(distances);
+  for (const { test } of rules) test.thresholds.forEach(cross);
+  const edge = positions[place]?.next ?? NaN;
+  if (edge > from && edge < to && rules.some(({ test }) => test.edges)) inner.push(edge);
+  if (inner.length < 2) return [from, ...inner, to];
+  inner.sort((one, two) => one - two);
+  return [from, ...new Set(inner), to];
+}
+
+/** On which side of a threshold a stroke is at x; NaN where there is nothing to tell. */
+function sideOf(
+  distances: Figures,
+  path: Path,
+  at: number,
+  [place, next]: [number, number],
+  x: number,
+): number {
+  const [before, after] = [distances[place] ?? null, distances[next] ?? null];
+  return before === null || after === null ? NaN : path.side(at, x, before, after);
+}
+
+function judgementAlong(
   thresholds: readonly Threshold[],
-) {
+  path: Path,
+  at: number,
+  ends: [number, number],
+  x: number,
+): Judgement {
+  const isOff = thresholds.some(
+    ({ distances, good }) => good * sideOf(distances, path, at, ends, x) < 0,
+  );
+  return isOff ? 'off' : 'on';
+}
+
+/** Whether a line stands on the same side of each threshold at both ends of a stroke, and on none. */
+function clear(thresholds: readonly Threshold[], place: number, next: number): boolean {
+  for (const { distances } of thresholds)
+    if ((distances[place] ?? 0) * (distances[next] ?? 0) <= 0) return false;
+  return true;
+}
+
+/** Leads straight over a gap; it is coloured as a stroke is, and counts nowhere. */
+function bridge(pieces: StrokePiece[], line: Stroked, from: number, to: number, judged: Judged) {
   if (line.handsOver !== null && from >= line.handsOver) return;
   const path = pathShapes.straight([pointAt(line, from), pointAt(line, to)]);
   const over = { ...line, figures: line.drawn };
   const drawn: StrokePiece[] = [];
-  drawSegment(drawn, over, path, 0, [from, to], thresholds);
+  drawSegment(drawn, over, path, 0, [from, to], judged);
   pieces.push(...drawn.map((piece) => ({ ...piece, bridged: true })));
+}
+
+/** Draws a finished stroke straight on from a piece that ends where it begins; false without one. */
+function drawnOn(
+  pieces: readonly StrokePiece[],
+  judgement: Judgement,
+  rule: string | null,
+  from: number,
+  to: number,
+  y: number,
+): boolean {
+  const last = pieces[pieces.length - 1];
+  if (!last || last.judgement !== judgement || last.rule !== rule) return false;
+  if (last.open || last.bridged) return false;
+  if (last.x[last.x.length - 1] !== from) return false;
+  last.x.push(to);
+  last.y.push(y);
+  return true;
 }
 
 /** Draws a stroke: on from the last piece when both are drawn alike and meet, or as a new one. */
 function draw(
   pieces: StrokePiece[],
-  style: Pick<StrokePiece, 'judgement' | 'open' | 'bridged'>,
+  style: Omit<StrokePiece, 'x' | 'y'>,
   { x, y }: { x: number[]; y: number[] },
 ) {
   const last = pieces[pieces.length - 1];
   const meets = last && last.x[last.x.length - 1] === x[0];
   const alike =
     last?.judgement === style.judgement &&
+    last.rule === style.rule &&
     last.open === style.open &&
     last.bridged === style.bridged;
   if (last && meets && alike) {
-    last.x.push(...x.slice(1));
-    last.y.push(...y.slice(1));
+    for (let at = 1; at < x.length; at += 1) {
+      last.x.push(x[at] as number);
+      last.y.push(y[at] as number);
+    }
   } else pieces.push({ ...style, x, y });
 }

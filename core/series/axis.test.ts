@@ -16,7 +16,7 @@ interface Framed {
 
 const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): SeriesFrame => ({
   ...testFrame({ completeTo: completeTo === null ? null : day(completeTo), recordedGrain }),
-  ...{ additive: true, constant: null, places: [0] },
+  ...{ additive: true, constant: null, greyed: [], places: [0] },
   extent: { from: day(from), to: day(to) },
 });
 

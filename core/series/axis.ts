@@ -1,13 +1,18 @@
 import type { Position } from '../arrangements';
 import { type Day, nextPeriod, periodsBetween } from '../calendar';
 import type { DrawnChart, SeriesFrame, SeriesFrames } from '../chart';
-import { writePeriod } from '../labels';
+import { type PeriodStyle, writePeriod } from '../labels';
 
 /** More periods than this cannot be told apart on any screen. */
 export const mostPeriods = 4000;
 
 /** The periods a chart shows, without gaps: from its first to its last figure, within its span. */
-export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): Position[] {
+export function dateAxis(
+  chart: DrawnChart,
+  frames: SeriesFrames,
+  today: Day,
+  style?: PeriodStyle,
+): Position[] {
   const { grain } = chart;
   const drawn = chart.series.flatMap((series) => {
     const frame = frames[series.id];
@@ -21,7 +26,13 @@ export function dateAxis(chart: DrawnChart, frames: SeriesFrames, today: Day): P
   return periodsBetween(from, to, grain, mostPeriods).map((start) => {
     const next = nextPeriod(start, grain);
     const open = next > today || next - 1 > complete;
-    return { start, next, middle: (start + next) / 2, open, label: writePeriod(start, grain) };
+    return {
+      start,
+      next,
+      middle: (start + next) / 2,
+      open,
+      label: writePeriod(start, grain, style),
+    };
   });
 }
 

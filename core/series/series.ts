@@ -21,6 +21,10 @@ export interface SeriesLine extends Line {
   additive: boolean;
   /** all the rest of a ranking */
   others: boolean;
+  /** a filter of the chart leaves it in grey: it enters no computation */
+  greyed: boolean;
+  /** which of its figures stand in the source, neither filled nor spread */
+  measured: readonly boolean[];
   /** the place of its word among all words of the split, drawn or not */
   word: number;
 }
@@ -40,7 +44,9 @@ export function layLines(
     const keys = split ? (frame?.keys ?? []) : [''];
     const gap = gapKind(definition.gap);
     return keys.map((key, row): SeriesLine => {
-      const figures = gap.counted(frame ? layFigures(frame, row, axis) : axis.map(() => null));
+      const laid = frame ? layFigures(frame, row, axis) : axis.map(() => null);
+      const figures = gap.counted(laid);
+      const own = !frame?.within && frame?.constant === null;
       return {
         id: split ? `${definition.id}:${key}` : definition.id,
         seriesId: definition.id,
@@ -59,6 +65,8 @@ export function layLines(
         exact: frame?.exact ?? false,
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,
+        greyed: frame?.greyed[row] ?? false,
+        measured: laid.map((figure) => own && figure !== null),
         word: frame?.places[row] ?? 0,
       };
     });

@@ -1,5 +1,5 @@
 import type { ArrangementKind } from '../arrangements';
-import { palette, type Stroke, strokeOfRole } from '../chart';
+import { type BoardStyle, type Colour, palettes, type Stroke, strokeOfRole } from '../chart';
 import type { SeriesLine } from './series';
 
 /** The latest of several years is drawn in ink; earlier ones in turn, each thinner than it. */
@@ -13,25 +13,31 @@ const ofAge = { latest: 2.6, earlier: 1.4 };
 export function strokesOf(
   lines: readonly SeriesLine[],
   coloursBy: ArrangementKind<{ kind: string }>['coloursBy'],
+  style: BoardStyle,
 ): Map<SeriesLine, Stroke> {
   return new Map(
     lines.map((line) => {
       const { colour, dash, width, place } = line.definition.stroke;
       const word = coloursBy === 'series' ? 0 : line.word;
-      const own = strokeOfRole(line.role, place + word);
+      const own = strokeOfRole(line.role, place + word, style);
       const split = line.split && coloursBy !== 'series';
       const chosen = {
         colour: (split ? null : colour) ?? (line.others ? 'grey' : own.colour),
         dash: dash ?? own.dash,
         width: width ?? own.width,
       } as const;
-      return [line, coloursBy === 'age' && !line.plan ? aged(chosen, line) : chosen];
+      if (line.greyed) return [line, { ...chosen, ...greyed }];
+      return [line, coloursBy === 'age' && !line.plan ? aged(chosen, line, style) : chosen];
     }),
   );
 }
 
-function aged(stroke: Stroke, { age }: SeriesLine): Stroke {
+/** Lines that a filter leaves for context. */
+const greyed = { colour: 'grey', width: 1 } as const;
+
+function aged(stroke: Stroke, { age }: SeriesLine, style: BoardStyle): Stroke {
+  const palette: readonly Colour[] = palettes[style.palette];
   if (age === null || age === 0) return { ...stroke, colour: 'ink', width: ofAge.latest };
-  const colour = palette[(age - 1) % palette.length] as Stroke['colour'];
+  const colour = palette[(age - 1) % palette.length] as Colour;
   return { ...stroke, colour, width: ofAge.earlier };
 }

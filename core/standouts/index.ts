@@ -1,1 +1,3 @@
-export { pickOut, standoutPicks } from './standouts';
+export { type PickDefinition, pickKind, pickKinds, pickSchema } from './kinds';
+export { type Candidate } from './pick';
+export { type Pickable, pickOut, type PickScope, pickScopes, type Ties, ties } from './pickOut';

@@ -1,33 +1,119 @@
+import type { Figures } from '../values';
 import vectors from '../vectors/standouts.json';
-import { pickOut } from './index';
+import { type PickDefinition, pickOut, type PickScope, type Ties } from './index';
 
-const places = (...given: Parameters<typeof pickOut>) =>
-  pickOut(...given).map(({ place }) => place);
+function places(
+  lines: readonly Figures[],
+  pick: PickDefinition,
+  {
+    ties = 'all' as Ties,
+    per = 'series' as PickScope,
+    meets = (_line: number, place: number) => place > 1,
+  } = {},
+) {
+  const from = { lines, exact: true, yearAt: (place: number) => Math.floor(place / 2), meets };
+  return pickOut(from, { pick, ties, per }).map(({ line, place }) =>
+    lines.length > 1 ? [line, place] : place,
+  );
+}
 
-it.each(vectors.cases)('picks out the extremes of $values', ({ values, highest, lowest }) => {
-  expect(places([values], 'highest')).toEqual(highest.all);
-  expect(places([values], 'lowest')).toEqual(lowest.all);
-  const known = values.flatMap((figure, place) => (figure === null ? [] : [place]));
-  expect(places([values], 'first')).toEqual(known.slice(0, 1));
-  expect(places([values], 'last')).toEqual(known.slice(-1));
+it.each(vectors.cases)('picks out of $values', ({ values, highest, lowest, largest3, ...ends }) => {
+  for (const ties of ['all', 'first', 'last'] as const) {
+    expect(places([values], { kind: 'highest' }, { ties })).toEqual(highest[ties]);
+    expect(places([values], { kind: 'lowest' }, { ties })).toEqual(lowest[ties]);
+  }
+  expect(places([values], { kind: 'first' })).toEqual([ends.first]);
+  expect(places([values], { kind: 'last' })).toEqual([ends.last]);
+  const three = { kind: 'largest', count: 3, only: false } as const;
+  expect(places([values], three)).toEqual(largest3);
+  expect(places([values], { ...three, only: true })).toEqual(largest3.slice(2));
 });
 
-it('picks nothing where nothing is', () => {
-  expect(pickOut([[null, null], []], 'highest')).toEqual([]);
-  expect(pickOut([[null]], 'last')).toEqual([]);
+it.each<PickDefinition>([
+  { kind: 'highest' },
+  { kind: 'last' },
+  { kind: 'change' },
+  { kind: 'largest', count: 2, only: false },
+  { kind: 'every', nth: 1 },
+])('picks nothing where nothing is: $kind', (pick) => {
+  expect(places([[null, null], []], pick)).toEqual([]);
 });
 
-it('picks the best over all lines, and the last of each', () => {
-  const lines = [
-    [3, 7, 1],
-    [7, 2, null],
-  ];
-  expect(pickOut(lines, 'highest')).toEqual([
-    { line: 0, place: 1, figure: 7 },
-    { line: 1, place: 0, figure: 7 },
-  ]);
-  expect(pickOut(lines, 'last')).toEqual([
-    { line: 0, place: 2, figure: 1 },
-    { line: 1, place: 1, figure: 2 },
-  ]);
+const two = [
+  [3, 7, 1, 4],
+  [7, 2, null, 6],
+];
+
+it.each<[string, PickDefinition, PickScope, unknown]>([
+  [
+    'the best over all lines',
+    { kind: 'highest' },
+    'series',
+    [
+      [0, 1],
+      [1, 0],
+    ],
+  ],
+  [
+    'the best of each line',
+    { kind: 'lowest' },
+    'line',
+    [
+      [0, 2],
+      [1, 1],
+    ],
+  ],
+  [
+    'the best of each year of a line',
+    { kind: 'highest' },
+    'year',
+    [
+      [0, 1],
+      [0, 3],
+      [1, 0],
+      [1, 3],
+    ],
+  ],
+  [
+    'the last of each line, whatever the scope',
+    { kind: 'last' },
+    'series',
+    [
+      [0, 3],
+      [1, 3],
+    ],
+  ],
+  ['the largest change, either way', { kind: 'change' }, 'series', [[0, 2]]],
+  [
+    'the second largest alone',
+    { kind: 'largest', count: 2, only: true },
+    'line',
+    [
+      [0, 3],
+      [1, 3],
+    ],
+  ],
+  [
+    'one point in two, the last among them',
+    { kind: 'every', nth: 2 },
+    'series',
+    [
+      [0, 1],
+      [0, 3],
+      [1, 0],
+      [1, 3],
+    ],
+  ],
+  [
+    'what meets a condition',
+    { kind: 'meeting', condition: { kind: 'mark', is: 'off' } },
+    'series',
+    [
+      [0, 2],
+      [0, 3],
+      [1, 3],
+    ],
+  ],
+])('picks %s', (_, pick, per, wanted) => {
+  expect(places(two, pick, { per })).toEqual(wanted);
 });

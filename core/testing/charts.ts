@@ -1,6 +1,6 @@
 import type { Frame } from '../frame';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { plainStroke } from '../chart';
+import { plainAxes, plainStroke } from '../chart';
 
 /** A series of a test: a sum of one column of source 1, and nothing else unless told. */
 export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition => ({
@@ -10,24 +10,25 @@ export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): Se
     ...{ percent: 50, filters: [] },
   },
   ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
-  ...{ stroke: plainStroke, hidden: false },
+  ...{ stroke: plainStroke, axis: 'first', hidden: false },
   ...more,
 });
 
 /** A monthly chart of a test, in one picture. */
 export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition => ({
-  ...{ version: 2, title: 'Test', grain: 'month', yearStart: 1 },
+  ...{ version: 3, title: 'Test', grain: 'month', yearStart: 1 },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
-  axis: { starts: 'suited' },
+  axes: plainAxes,
+  ...{ names: { as: 'ends', yardsticks: false }, filters: [] },
   emphasis: null,
-  ...{ series: [], yardsticks: [], colourRules: [], standouts: [] },
+  ...{ series: [], yardsticks: [], dials: [], colourRules: [], standouts: [] },
   ...more,
 });
 
 /** A frame of a test: one line of exact figures by month. */
 export const testFrame = (more: Partial<Frame> = {}): Frame => ({
   ...{ periods: [], keys: [''], values: [[]], exact: true, completeTo: null },
-  ...{ recordedGrain: 'month', within: null, others: null },
+  ...{ recordedGrain: 'month', within: null, others: null, groups: null },
   ...more,
 });

@@ -156,3 +156,6 @@ function mostDecimalsOf(figures: Figures): number {
   }
   return most;
 }
+
+/** The product of two figures, exact as decimals are. */
+export const product = (one: number, two: number): number => Number(new Big(one).times(two));

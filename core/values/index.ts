@@ -6,6 +6,7 @@ export {
   ExactSum,
   exactSum,
   type Figures,
+  product,
   runningSum,
   sumFigures,
 } from './exact';

@@ -1,5 +1,6 @@
 import type { AxisKind, Line, Position } from '../arrangements';
 import type { Day } from '../calendar';
+import type { DialValues } from '../dials';
 import type { Figures } from '../values';
 
 /** The lines of a panel and the positions they stand on: what a yardstick is found from. */
@@ -8,14 +9,29 @@ export interface YardstickContext {
   positions: readonly Position[];
   lines: readonly (Line & { seriesName: string })[];
   today: Day;
+  /** the month that begins a year, 1 to 12 */
+  yearStart: number;
+  /** where the dials of the chart stand */
+  dials: DialValues;
 }
 
 /** The finished figures shown of a series, all its lines together; open ones count as missing. */
-export function finishedOf({ lines }: YardstickContext, series: string): Figures {
-  return lines
-    .filter(({ seriesId }) => seriesId === series)
-    .flatMap(({ figures, open }) => figures.map((figure, place) => (open[place] ? null : figure)));
+export function finishedOf(context: YardstickContext, series: string): Figures {
+  const known = found.get(context) ?? new Map<string, Figures>();
+  found.set(context, known);
+  const held = known.get(series);
+  if (held) return held;
+  const finished: (number | null)[] = [];
+  for (const { seriesId, figures, open } of context.lines)
+    if (seriesId === series)
+      for (let place = 0; place < figures.length; place += 1)
+        finished.push(open[place] ? null : (figures[place] ?? null));
+  known.set(series, finished);
+  return finished;
 }
+
+/** What was gathered of a panel, for all of its yardsticks. */
+const found = new WeakMap<YardstickContext, Map<string, Figures>>();
 
 /** What a series is called, where there is one. */
 export const nameOf = ({ lines }: YardstickContext, series: string) =>

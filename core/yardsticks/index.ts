@@ -1,8 +1,9 @@
 export type { YardstickContext } from './context';
-export { type Edge, edgeKinds, sayEdge, statisticNames } from './edges';
+export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
 export {
   type DraftOf,
   findYardsticks,
+  seriesOfYardstick,
   type Shading,
   shadings,
   stepOf,

@@ -29,7 +29,15 @@ const lines = [
   line('costs', 'Costs', [5, 5, 5, 5]),
 ];
 
-const calendar: YardstickContext = { axis: 'calendar', positions, lines, today: 0 };
+const dials = new Map([['limit', 7]]);
+const calendar: YardstickContext = {
+  axis: 'calendar',
+  positions,
+  lines,
+  today: 0,
+  yearStart: 1,
+  dials,
+};
 
 const find = (definition: YardstickDefinition, context = calendar) =>
   findYardsticks([definition], context)[0];
@@ -167,4 +175,39 @@ it('offers yardsticks that their own schemas take', () => {
       expect(yardstickSchema.validateSync(made)).toEqual(made);
     }
   expect(() => yardstickSchema.validateSync({ kind: 'none' })).toThrow('There is no such');
+});
+
+it.each<[Partial<Extract<YardstickDefinition, { kind: 'recurring' }>>, string[]]>([
+  [{ each: 'weekday', weekday: 4 }, ['1970-01-01', '1970-01-08', '1970-01-15']],
+  [{ each: 'monthEnd' }, ['1970-01-31', '1970-02-28', '1970-03-31']],
+  [{ each: 'monthStart' }, ['1970-01-01', '1970-02-01', '1970-03-01']],
+  [{ each: 'quarterEnd' }, ['1970-03-31']],
+  [{ each: 'yearStart' }, ['1970-04-01']],
+])('comes again: %j', (more, wanted) => {
+  const recurring = { id: 'r', kind: 'recurring', name: 'R', each: 'weekday', weekday: 1, ...more };
+  const found = find(recurring as YardstickDefinition, { ...calendar, yearStart: 4 });
+  expect(found?.days.slice(0, 3).map(formatDay)).toEqual(wanted);
+});
+
+it.each([
+  ['lastActual', 0, 89],
+  ['lastActual', -3, 86],
+  ['yearStart', 0, 0],
+  ['yearEnd', -300, 64],
+  ['dial', 0, 45],
+] as const)('finds its own date: %s and %i days', (at, offsetDays, wanted) => {
+  const moment = { id: 'm', kind: 'moment', name: 'M', at, dial: 'when', offsetDays } as const;
+  const turned = new Map([['when', '1970-02-15']]);
+  expect(find(moment, { ...calendar, today: 60, dials: turned })?.days).toEqual([wanted]);
+});
+
+it('spans a ribbon between two series, and stands an edge where a dial stands', () => {
+  const ribbon: YardstickDefinition = {
+    ...{ id: 'r', kind: 'ribbon', name: 'R', onAxis: true },
+    ...{ from: { series: 'fares' }, to: { series: 'costs' } },
+  };
+  expect(find(ribbon)?.ribbon).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
+  expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.ribbon).toBeNull();
+  expect(find(level({ kind: 'dial', dial: 'limit' }))?.value).toBe(7);
+  expect(find(level({ kind: 'dial', dial: 'gone' }))?.value).toBeNull();
 });

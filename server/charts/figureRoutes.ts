@@ -1,11 +1,19 @@
-import { Router } from 'express';
-import { type ChartFrames, newChartBody } from '../../contract';
+import { type Request, Router } from 'express';
+import { type ChartFrames, newChartBody, rowsBehindBody } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import type { ChartDefinition } from '../../core/chart';
+import type { DialValue } from '../../core/dials';
+import { type ChartDefinition, withMeasures } from '../../core/chart';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
-import { FigureAnswers, type FigureReader, readFrames, standingVersions } from '../frames';
-import { addressOf, jsonBody, readBody, readId, shareFairly } from '../http';
+import {
+  FigureAnswers,
+  type FigureReader,
+  measuresDrawn,
+  readFrames,
+  rowsBehind,
+  standingVersions,
+} from '../frames';
+import { addressOf, jsonBody, readBody, readId, Refusal, shareFairly } from '../http';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
 import { requireSources, sourcesOf } from '../sources';
@@ -18,16 +26,40 @@ export function figureRoutes(database: Database, figures: FigureReader): Router 
   router.get('/charts/:id/frames', async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await readableChart(database, person, readId(request));
-    await answers.answer(request, response, `person ${person.id}`, chart);
+    await answers.answer(request, response, `person ${person.id}`, chart, turnedDials(request));
   });
 
   router.get('/links/:token/charts/:id/frames', async (request, response) => {
     const chart = await readableByLink(database, String(request.params.token), readId(request));
-    await answers.answer(request, response, `address ${addressOf(request)}`, chart);
+    const asker = `address ${addressOf(request)}`;
+    await answers.answer(request, response, asker, chart, turnedDials(request));
   });
 
   return router;
 }
+
+/** Where a reader has turned dials to: a question's `dials`, as JSON, numbers and words by name. */
+function turnedDials({ query }: Request): Record<string, DialValue> {
+  const text = typeof query.dials === 'string' ? query.dials : '';
+  if (text === '') return {};
+  const refuse = () =>
+    new Refusal(400, {
+      code: 'dials',
+      sentence: 'The positions of the dials cannot be read. Open the dashboard again.',
+    });
+  if (text.length > mostDialText) throw refuse();
+  try {
+    const turned = JSON.parse(text) as Record<string, unknown>;
+    const known = Object.entries(turned).filter(
+      ([, value]) => typeof value === 'number' || typeof value === 'string',
+    );
+    return Object.fromEntries(known) as Record<string, DialValue>;
+  } catch {
+    throw refuse();
+  }
+}
+
+const mostDialText = 2000;
 
 /** The figures of a definition that is not saved yet: the bench shows each change at once. */
 export function benchFigureRoutes(database: Database, figures: FigureReader): Router {
@@ -37,14 +69,28 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
   router.post('/charts/:id/frames', ...jsonBody, share, async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
-    const definition = readBody(request, newChartBody).definition as ChartDefinition;
-    await requireSources(database, person, chart.dashboardId, sourcesOf(definition));
+    const written = readBody(request, newChartBody).definition as ChartDefinition;
+    await requireSources(database, person, chart.dashboardId, sourcesOf(written));
+    const definition = withMeasures(written, await measuresDrawn(database, written));
     const versions = await standingVersions(database, definition);
     const asker = `person ${person.id}`;
     const today = await todayOf(database, chart.dashboardId);
     const day = parseDay(today) ?? 0;
     const found = await readFrames(database, figures, asker, definition, versions, day);
     response.json({ today, ...found } satisfies ChartFrames);
+  });
+
+  /** The rows behind a figure: only those who may draw from the source are shown them. */
+  router.post('/charts/:id/rows', ...jsonBody, share, async (request, response) => {
+    const person = await requirePerson(database, request);
+    const chart = await requireChart(database, person, readId(request), 'editor');
+    const body = readBody(request, rowsBehindBody);
+    const definition = withMeasures(
+      chart.definition,
+      await measuresDrawn(database, chart.definition),
+    );
+    const versions = await standingVersions(database, definition);
+    response.json(await rowsBehind(database, definition, versions, body));
   });
 
   return router;

@@ -1,2 +1,3 @@
 export { benchFigureRoutes, figureRoutes } from './figureRoutes';
 export { chartRoutes } from './routes';
+export { measureValueRoutes } from './measureValue';

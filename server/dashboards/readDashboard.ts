@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Chart, Dashboard, DashboardRole, Note } from '../../contract';
-import { drawnChart } from '../../core/chart';
+import { drawnChart, plainStyle } from '../../core/chart';
 import { dayInZone, formatDay, parseDay } from '../../core/calendar';
 import { type Queries, tables } from '../database';
 import { notFound } from '../http';
@@ -46,10 +46,11 @@ export async function readDashboard(
   const visible = own.filter(({ place }) => role !== 'reader' || place !== null);
   const shown = new Set(visible.map(({ id }) => id));
   const notes = await readNotes(queries, eq(tables.notes.dashboardId, dashboardId));
-  const { id, title, revision, zone } = found;
+  const { id, title, revision, zone, style } = found;
   return {
     ...{ id, title, role, revision },
     today: todayIn(zone),
+    style: style ?? plainStyle,
     charts: visible.map((chart) => ({
       ...chartOf(chart),
       definition: drawnChart(chart.definition),

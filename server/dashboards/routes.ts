@@ -1,6 +1,13 @@
 import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { dashboardBody, type DashboardSummary, newDashboardBody, placesBody } from '../../contract';
+import {
+  dashboardBody,
+  type DashboardSummary,
+  newDashboardBody,
+  placesBody,
+  styleBody,
+} from '../../contract';
+import type { BoardStyle } from '../../core/chart';
 import { type Database, type Queries, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId } from '../http';
 import { requirePerson } from '../people';
@@ -47,6 +54,21 @@ export function dashboardRoutes(database: Database): Router {
     await database.transaction(async (change) => {
       await revise(change, id, revision);
       await change.update(dashboards).set({ title }).where(eq(dashboards.id, id));
+    });
+    response.json({ revision: revision + 1 });
+  });
+
+  router.put('/dashboards/:id/style', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const id = readId(request);
+    await requireRole(database, person, id, 'editor');
+    const { style, revision } = readBody(request, styleBody);
+    await database.transaction(async (change) => {
+      await revise(change, id, revision);
+      await change
+        .update(dashboards)
+        .set({ style: style as BoardStyle })
+        .where(eq(dashboards.id, id));
     });
     response.json({ revision: revision + 1 });
   });

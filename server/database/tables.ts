@@ -17,7 +17,8 @@ import type {
   Understanding,
 } from '../../contract';
 import type { ColumnUnderstanding } from '../../core/table';
-import { type ChartDefinition, upgradeChart } from '../../core/chart';
+import { type BoardStyle, type ChartDefinition, upgradeChart } from '../../core/chart';
+import type { MeasureDefinition } from '../../core/measures';
 
 const id = () => int().autoincrement().primaryKey();
 const at = (name: string) => datetime(name, { mode: 'date', fsp: 3 });
@@ -130,6 +131,20 @@ export interface StoredDoubts {
   listed: Understanding['doubtful'];
 }
 
+/** Measures of a source, named once and used by any chart. */
+export const measures = mysqlTable(
+  'measures',
+  {
+    id: id(),
+    sourceId: int('source_id').notNull(),
+    name: varchar({ length: 120 }).notNull(),
+    definition: json<MeasureDefinition>('definition').notNull(),
+    revision: int().notNull().default(1),
+    deletedAt: at('deleted_at'),
+  },
+  (table) => [index('measures_by_source').on(table.sourceId)],
+);
+
 export const sourceVersions = mysqlTable(
   'source_versions',
   {
@@ -162,6 +177,8 @@ export const dashboards = mysqlTable('dashboards', {
   zone: varchar({ length: 60 }).notNull(),
   /** the number the last note was given */
   lastNote: int('last_note').notNull().default(0),
+  /** how its charts look; none: as they are drawn without */
+  style: json<BoardStyle | null>('style'),
   revision: int().notNull().default(1),
   changedAt: at('changed_at').notNull(),
   deletedAt: at('deleted_at'),

@@ -9,6 +9,7 @@ import {
 import { cutText } from '../../core/values';
 import { type Database, endLease } from '../database';
 import { jsonBody, readBody, shareFairly, steadily } from '../http';
+import { measuresOf } from '../measures';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
 import {
@@ -61,7 +62,7 @@ export function deliveryRoutes(database: Database): Router {
               ...message,
               changes: {
                 ...message.changes,
-                charts: await chartsUsing(database, person, sourceId, lostColumns(message.changes)),
+                charts: await chartsLosing(database, person, sourceId, message.changes),
               },
             }
           : message,
@@ -105,10 +106,16 @@ async function allowedForm(database: Database, person: Person, form: FileForm): 
   return form;
 }
 
-const lostColumns = (changes: { goneColumns: string[]; retyped: { column: string }[] }) => [
-  ...changes.goneColumns,
-  ...changes.retyped.map(({ column }) => column),
-];
+/** The charts that lose a column they draw, or find it holding something else. */
+async function chartsLosing(
+  database: Database,
+  person: Person,
+  sourceId: number,
+  changes: { goneColumns: string[]; retyped: { column: string }[] },
+) {
+  const lost = [...changes.goneColumns, ...changes.retyped.map(({ column }) => column)];
+  return chartsUsing(database, person, sourceId, lost, await measuresOf(database, [sourceId]));
+}
 
 /** Brings a file in and tells each step; what a stop leaves behind is cleared away. */
 async function bringItIn(database: Database, task: DeliveryTask, response: Response) {

@@ -6,14 +6,15 @@ import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, dialsAsked, withMeasures } from '../../core/chart';
+import type { DialValue } from '../../core/dials';
 import type { Problem } from '../../core/values';
 import { type ReadableChart, todayIn } from '../dashboards';
 import { type Database, tables } from '../database';
 import { notFound } from '../http';
 import { settings } from '../settings';
 import type { FigureReader } from './figureReader';
-import { readFrames, standingVersions } from './readFrames';
+import { measuresDrawn, readFrames, standingVersions } from './readFrames';
 
 /** The figures of a chart as they are sent. */
 interface Answer {
@@ -43,13 +44,28 @@ export class FigureAnswers {
     private readonly figures: FigureReader,
   ) {}
 
-  /** @param asker whose share of the figures thread it takes */
-  async answer(request: Request, response: Response, asker: string, chart: ReadableChart) {
-    const definition = await this.definition(chart);
+  /**
+   * @param asker whose share of the figures thread it takes
+   * @param turned where the reader has turned dials to, by their names
+   */
+  async answer(
+    request: Request,
+    response: Response,
+    asker: string,
+    chart: ReadableChart,
+    turned: Record<string, DialValue>,
+  ) {
+    const stored = await this.definition(chart);
+    const measures = await measuresDrawn(this.database, stored);
+    const definition = withMeasures(stored, measures);
     const versions = await standingVersions(this.database, definition);
     const today = todayIn(chart.zone);
     const forReaders = chart.role === 'reader';
-    const name = JSON.stringify([chart.id, chart.revision, [...versions], today, forReaders]);
+    const name = JSON.stringify([
+      ...[chart.id, chart.revision, [...versions], today, forReaders],
+      measures.map(({ id, revision }) => [id, revision]),
+      dialsAsked(definition).map((dial) => turned[dial] ?? null),
+    ]);
     const tag = `"${createHash('sha1').update(name).digest('base64url')}"`;
     response.setHeader('ETag', tag);
     response.setHeader('Cache-Control', 'private, no-cache');
@@ -67,6 +83,7 @@ export class FigureAnswers {
         definition,
         versions,
         parseDay(today) ?? 0,
+        turned,
       );
       const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
       return this.keep(name, { today, frames: found.frames, problems });

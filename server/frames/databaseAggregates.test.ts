@@ -102,6 +102,7 @@ const routed = fc.record({
   day: fc.integer({ min: 0, max: 900 }),
   cents: fc.option(fc.integer({ min: -100_000, max: 100_000 })),
   route: fc.constantFrom(...routes),
+  coast: fc.constantFrom('windward', 'lee', ''),
 });
 
 /** Every way of asking that must give the same, in memory or not. */
@@ -109,10 +110,12 @@ const ways = fc.record({
   aggregate: fc.constantFrom(...aggregates),
   grain: fc.constantFrom(...allGrains),
   split: fc.boolean(),
+  colourBy: fc.constantFrom('Coast', null),
   top: fc.option(fc.record({ count: fc.constant(1), by: fc.constantFrom(...rankings) })),
   filters: fc.subarray<Filter>([
     { kind: 'words', column: 'Route', words: ['South', ''], keep: false },
     { kind: 'numbers', column: 'Fares', from: -500, to: 500 },
+    { kind: 'dates', column: 'Day', from: '2024-05-02', to: null },
   ]),
 });
 
@@ -129,15 +132,15 @@ it('finds the same figures whether the columns fit in memory or not', async () =
       fc.array(routed, { minLength: 1, maxLength: 80 }),
       fc.array(ways, { minLength: 12, maxLength: 12 }),
       async (rows, asked) => {
-        const lines = rows.map(({ day, cents, route }) => {
+        const lines = rows.map(({ day, cents, route, coast }) => {
           const date = new Date(Date.UTC(2024, 0, 1 + day)).toISOString().slice(0, 10);
-          return `${date},${cents === null ? '' : (cents / 100).toFixed(2)},${route}`;
+          return `${date},${cents === null ? '' : (cents / 100).toFixed(2)},${route},${coast}`;
         });
-        const first = '2024-01-01,0.01,North';
-        const id = await person.source(['Day,Fares,Route', first, ...lines].join('\n'));
+        const first = '2024-01-01,0.01,North,lee';
+        const id = await person.source(['Day,Fares,Route,Coast', first, ...lines].join('\n'));
         const { chartId, definition } = await person.board(id);
         const [series] = definition.series as [SeriesDefinition];
-        for (const { aggregate, grain, split, top, filters } of asked) {
+        for (const { aggregate, grain, split, colourBy, top, filters } of asked) {
           const figures = { ...series.figures, aggregate, percent: 90, filters };
           const chart = {
             ...definition,
@@ -146,7 +149,7 @@ it('finds the same figures whether the columns fit in memory or not', async () =
               {
                 ...series,
                 figures,
-                split: split ? { column: 'Route', order: [], coloured: [], top } : null,
+                split: split ? { column: 'Route', order: [], coloured: [], colourBy, top } : null,
               },
             ],
           };

@@ -3,7 +3,6 @@ import {
   aggregate,
   checkSplit,
   columnsAsked,
-  type Filter,
   type Frame,
   type FrameRequest,
 } from '../../core/frame';
@@ -15,16 +14,11 @@ import {
   type Table,
   textColumn,
 } from '../../core/table';
-import type { Database, StoredColumn } from '../database';
-import { factsColumn, factsTable, wordsTable } from '../sources';
+import type { Database } from '../database';
+import { factsColumn, factsTable } from '../sources';
 import type { VersionColumns } from './columnCache';
+import { columnNamed, type Placed, type Sql, whereOf, wordsIn } from './conditions';
 import { daysToEpoch, loadWords, slice } from './loadColumns';
-
-/** A part of a statement with the values that stand in it. */
-interface Sql {
-  text: string;
-  values: (number | string)[];
-}
 
 /**
  * Aggregates a version in the database, to the same frame that `aggregate` makes of its columns in
@@ -37,12 +31,51 @@ export async function aggregateInDatabase(
   version: VersionColumns,
   request: FrameRequest,
 ): Promise<Frame> {
+  const frame = await aggregateWords(database, version, request);
+  const { splitBy, colourBy = null } = request;
+  if (splitBy === null || colourBy === null) return frame;
+  return { ...frame, groups: await groupsIn(database, version, splitBy, colourBy, frame.keys) };
+}
+
+/** The word of another column that each word of a split goes with, as `colourGroups` finds it. */
+async function groupsIn(
+  database: Database,
+  version: VersionColumns,
+  splitBy: string,
+  colourBy: string,
+  keys: readonly string[],
+): Promise<string[]> {
+  const [split, by] = [columnNamed(version, splitBy), columnNamed(version, colourBy)];
+  const [own, other] = [factsColumn(split.place), factsColumn(by.place)];
+  const facts = factsTable(version.versionId);
+  const first = `SELECT MIN(\`row\`) AS first FROM ${facts} WHERE ${other} IS NOT NULL GROUP BY ${own}`;
+  const sql = `SELECT ${own}, ${other} FROM (${first}) AS firsts JOIN ${facts} ON \`row\` = first ORDER BY first`;
+  const rows = await slice(database, sql, []);
+  const [words, groups] = await Promise.all([
+    loadWords(database, version.versionId, split.place),
+    loadWords(database, version.versionId, by.place),
+  ]);
+  const wordOf = ({ words: all, canonical }: typeof words, code: unknown) =>
+    code === null ? '' : (all[canonical[Number(code)] ?? -1] ?? '');
+  const found = new Map<string, string>();
+  for (const [word, group] of rows) {
+    const key = wordOf(words, word);
+    if (!found.has(key)) found.set(key, wordOf(groups, group));
+  }
+  return keys.map((key) => found.get(key) ?? '');
+}
+
+async function aggregateWords(
+  database: Database,
+  version: VersionColumns,
+  request: FrameRequest,
+): Promise<Frame> {
   // It refuses what does not fit the source, whatever the rows.
   aggregate(emptyTable(version, request), request);
   const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
   if (split && !request.top) checkSplit(split.stored.name, split.stored.words);
   const known = await recordingIn(database, version, request);
-  const asked = { ...request, filters: [], date: 'date', column: 'figure' };
+  const asked = { ...request, filters: [], colourBy: null, date: 'date', column: 'figure' };
   const rolled = rollUps[request.aggregate];
   const ask = (by: string, expression: string, kept: Sql | null) =>
     grouped(database, version, request, { by, expression, kept });
@@ -113,16 +146,6 @@ const grainAsked = ({ grain }: FrameRequest, recorded: Grain): Grain => {
   const order: readonly Grain[] = ['day', 'week', 'month', 'quarter', 'year'];
   return order.indexOf(recorded) > order.indexOf(grain) ? recorded : grain;
 };
-
-interface Placed {
-  place: number;
-  stored: StoredColumn;
-}
-
-function columnNamed({ columns }: VersionColumns, name: string): Placed {
-  const place = columns.findIndex((column) => column.name === name);
-  return { place, stored: columns[place] as StoredColumn };
-}
 
 const expressionOf = (version: VersionColumns, name: string | null) =>
   name === null ? '*' : factsColumn(columnNamed(version, name).place);
@@ -231,37 +254,4 @@ async function tableOf(
   });
   columns.push(textColumn(split.stored.name, codes, found));
   return { rows: rows.length, columns };
-}
-
-/** Which rows a filter keeps. */
-function whereOf(version: VersionColumns, filter: Filter): Sql {
-  const column = columnNamed(version, filter.column);
-  const name = factsColumn(column.place);
-  if (filter.kind === 'words') {
-    const { text, values } = wordsIn(version, column, filter.words);
-    return { text: filter.keep ? `(${text})` : `NOT (${text})`, values };
-  }
-  const ends = [
-    ...(filter.from === null ? [] : [{ text: `${name} >= ?`, value: filter.from }]),
-    ...(filter.to === null ? [] : [{ text: `${name} <= ?`, value: filter.to }]),
-    { text: `${name} IS NOT NULL`, value: null },
-  ];
-  return {
-    text: ends.map(({ text }) => text).join(' AND '),
-    values: ends.flatMap(({ value }) => value ?? []),
-  };
-}
-
-/** Whether a row has one of some words; the empty one is a blank cell. */
-function wordsIn(version: VersionColumns, { place }: Placed, words: readonly string[]): Sql {
-  const name = factsColumn(place);
-  const named = words.filter((word) => word !== '');
-  const blank = words.length > named.length ? `${name} IS NULL` : 'FALSE';
-  if (named.length === 0) return { text: blank, values: [] };
-  const marks = named.map(() => '?').join(', ');
-  const codes = `SELECT code FROM ${wordsTable(version.versionId)} WHERE place = ? AND word IN (${marks})`;
-  return {
-    text: `${blank} OR COALESCE(${name} IN (${codes}), FALSE)`,
-    values: [place, ...named],
-  };
 }

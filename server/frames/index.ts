@@ -1,3 +1,4 @@
 export { FigureAnswers } from './answers';
 export { FigureReader } from './figureReader';
-export { readFrames, standingVersions } from './readFrames';
+export { rowsBehind } from './rowsBehind';
+export { measuresDrawn, readFrames, standingVersions } from './readFrames';

@@ -1,9 +1,11 @@
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
 import { type ChartDefinition, chartFrames, frameRequest } from '../../core/chart';
+import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
 import type { Database } from '../database';
+import { measuresOf } from '../measures';
 import { sourcesOf } from '../sources';
 import type { FigureReader } from './figureReader';
 import { standingVersion, versionColumns } from './versions';
@@ -18,10 +20,17 @@ export async function standingVersions(
   return new Map(ids.map((id, place) => [id, versions[place] ?? null]));
 }
 
+/** The measures of the sources whose measures a chart draws. */
+export async function measuresDrawn(database: Database, { series }: ChartDefinition) {
+  const ids = series.flatMap(({ figures }) => (figures.kind === 'measure' ? figures.sourceId : []));
+  return measuresOf(database, [...new Set(ids)]);
+}
+
 /**
  * Aggregates what a chart draws; a series that cannot be had says why and spoils no other.
  * @param asker whose share of the figures thread it takes
  * @param today in the dashboard's zone
+ * @param turned where the reader has turned dials to, by their names
  */
 export async function readFrames(
   database: Database,
@@ -30,17 +39,20 @@ export async function readFrames(
   chart: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
   today: Day,
+  turned: Record<string, DialValue> = {},
 ): Promise<Pick<ChartFrames, 'frames' | 'problems'>> {
   const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
   await Promise.all(
     chart.series.map(async (series) => {
-      const request = frameRequest(chart, series, today);
-      if (!request) return;
+      if (series.figures.kind !== 'rows') return;
       try {
-        const versionId = versions.get(request.sourceId) ?? null;
+        const versionId = versions.get(series.figures.sourceId) ?? null;
         const version = versionId === null ? null : await versionColumns(database, versionId);
         if (!version) throw new ProblemError(sourceGone);
+        const columns = version.columns.map(({ name }) => name);
+        const request = frameRequest(chart, series, today, columns);
+        if (!request) return;
         const frame = await figures.read(asker, version, request);
         // What somebody has said goes before what the dates tell.
         const completeTo = version.completeTo ?? frame.completeTo;
@@ -51,7 +63,7 @@ export async function readFrames(
       }
     }),
   );
-  const found = chartFrames(chart, aggregated, today);
+  const found = chartFrames(chart, aggregated, today, turned);
   return { frames: found.frames, problems: distinct([...problems, ...found.problems]) };
 }
 

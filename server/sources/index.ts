@@ -1,7 +1,10 @@
 export { factsColumn, factsTable, wordsTable } from './facts';
+export { inUse } from './inUse';
 export { keyReader } from './mergeTables';
+export { rowsAsText } from './storedRows';
 export { sourceRoutes } from './routes';
 export {
+  chartsDrawing,
   chartsUsing,
   requireOwnSource,
   requireSource,

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { type Database, tables } from '../database';
-import { notFound, readId, Refusal } from '../http';
+import { notFound, readId } from '../http';
 import { requirePerson } from '../people';
 import {
   chartsOfSource,
@@ -11,6 +11,7 @@ import {
   requireOwnSource,
   requireSource,
 } from './sourceAccess';
+import { inUse } from './inUse';
 import { useVersion } from './versions';
 
 const { sources } = tables;
@@ -62,7 +63,7 @@ export function sourceRoutes(database: Database): Router {
       // Whoever makes a chart from it meanwhile waits here, or is waited for.
       await change.select().from(sources).where(eq(sources.id, source.id)).for('update');
       const { seen, others } = await chartsOfSource(change, person, source.id);
-      if (seen.length + others > 0) throw inUse(source.name, seen, others);
+      if (seen.length + others > 0) throw inUse('source', source.name, seen, others);
       await change.update(sources).set({ deletedAt: new Date() }).where(eq(sources.id, source.id));
     });
     response.json({ restorable: true });
@@ -78,11 +79,4 @@ export function sourceRoutes(database: Database): Router {
   });
 
   return router;
-}
-
-function inUse(name: string, seen: readonly { title: string }[], others: number): Refusal {
-  const titles = seen.map(({ title }) => `“${title}”`);
-  const rest = others > 0 ? [`${others} of colleagues’ charts`] : [];
-  const sentence = `${name} is drawn in ${[...titles, ...rest].join(', ')}. Remove it from there first.`;
-  return new Refusal(422, { code: 'source-in-use', sentence });
 }

@@ -1,6 +1,7 @@
 import { and, desc, eq, getTableColumns, inArray, isNull, type SQL } from 'drizzle-orm';
 import type { Person, Source, SourceDetail } from '../../contract';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, sourceOfFigures, withMeasures } from '../../core/chart';
+import type { Measure } from '../../core/measures';
 import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
 import { firstRows, wordsOf } from './storedRows';
@@ -9,9 +10,7 @@ const { access, charts, dashboards, people, sources, sourceVersions } = tables;
 
 /** The sources that a chart draws from. */
 export const sourcesOf = (definition: ChartDefinition) => [
-  ...new Set(
-    definition.series.flatMap(({ figures }) => (figures.kind === 'rows' ? figures.sourceId : [])),
-  ),
+  ...new Set(definition.series.flatMap(({ figures }) => sourceOfFigures(figures) ?? [])),
 ];
 
 /** Charts that can be seen, with the sources they use. */
@@ -25,6 +24,9 @@ async function livingCharts(queries: Queries, where?: SQL) {
     ...{ id, dashboardId, definition },
     title: definition.title,
     sourceIds: sourcesOf(definition),
+    measureIds: definition.series.flatMap(({ figures }) =>
+      figures.kind === 'measure' ? (figures.measureId ?? []) : [],
+    ),
   }));
 }
 
@@ -124,34 +126,49 @@ export async function requireOwnSource(
  * @returns those on dashboards the person may see, and how many others there are
  */
 export async function chartsOfSource(queries: Queries, person: Person, sourceId: number) {
+  const { seen, hidden } = await chartsDrawing(queries, person, sourceId);
+  return {
+    seen: seen.map(({ id, dashboardId, title }) => ({ id, dashboardId, title })),
+    others: hidden.length,
+  };
+}
+
+/** The charts that draw from a source with the measures they use: those a person may see, and others. */
+export async function chartsDrawing(queries: Queries, person: Person, sourceId: number) {
   const shared = await queries
     .select({ id: access.dashboardId })
     .from(access)
     .where(eq(access.personId, person.id));
   const open = new Set(shared.map(({ id }) => id));
   const all = (await livingCharts(queries)).filter(({ sourceIds }) => sourceIds.includes(sourceId));
-  const seen = all
-    .filter(({ dashboardId }) => open.has(dashboardId))
-    .map(({ id, dashboardId, title }) => ({ id, dashboardId, title }));
-  return { seen, others: all.length - seen.length };
+  return {
+    seen: all.filter(({ dashboardId }) => open.has(dashboardId)),
+    hidden: all.filter(({ dashboardId }) => !open.has(dashboardId)),
+  };
 }
 
-/** The charts that draw from some columns of a source, of those that a person may see. */
+/**
+ * The charts that draw from some columns of a source, of those that a person may see.
+ * @param measures those of the source, which charts may draw
+ */
 export async function chartsUsing(
   queries: Queries,
   person: Person,
   sourceId: number,
   columns: readonly string[],
+  measures: readonly Measure[],
 ): Promise<{ title: string; column: string }[]> {
   if (columns.length === 0) return [];
   const { seen } = await chartsOfSource(queries, person, sourceId);
   const drawn = await livingCharts(queries, inArray(charts.id, [0, ...seen.map(({ id }) => id)]));
   return drawn.flatMap(({ title, definition }) => {
     const used = new Set(
-      definition.series.flatMap(({ figures, split }) => {
+      withMeasures(definition, measures).series.flatMap(({ figures, split }) => {
         if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
-        const filtered = figures.filters.map(({ column }) => column);
-        return [figures.date, figures.column, split?.column ?? null, ...filtered];
+        const shared = definition.filters.map(({ filter }) => filter);
+        const filtered = [...figures.filters, ...shared].map(({ column }) => column);
+        const told = [split?.column ?? null, split?.colourBy ?? null];
+        return [figures.date, figures.column, ...told, ...filtered];
       }),
     );
     return columns.filter((column) => used.has(column)).map((column) => ({ title, column }));

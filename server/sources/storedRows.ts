@@ -11,10 +11,21 @@ export async function firstRows(
   versionId: number,
   columns: readonly StoredColumn[],
 ): Promise<(string | null)[][]> {
-  const rows = await select<unknown[]>(
-    database,
-    `SELECT * FROM ${factsTable(versionId)} ORDER BY \`row\` LIMIT ${most.rows}`,
-  );
+  const sql = `SELECT * FROM ${factsTable(versionId)} ORDER BY \`row\` LIMIT ${most.rows}`;
+  return rowsAsText(database, { versionId, columns }, sql);
+}
+
+/**
+ * Rows of a version's facts as text; null where a cell is blank.
+ * @param sql selects all columns of the facts table, its row number first
+ */
+export async function rowsAsText(
+  database: Database,
+  { versionId, columns }: { versionId: number; columns: readonly StoredColumn[] },
+  sql: string,
+  values: unknown[] = [],
+): Promise<(string | null)[][]> {
+  const rows = await select<unknown[]>(database, sql, values);
   const words = await wordsIn(database, versionId, columns, rows);
   return rows.map(([, ...cells]) =>
     columns.map(({ coded }, place) => {

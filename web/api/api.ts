@@ -1,19 +1,28 @@
-import { createApi, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import {
+  createApi,
+  type FetchBaseQueryError,
+  type FetchBaseQueryMeta,
+  type QueryReturnValue,
+} from '@reduxjs/toolkit/query/react';
 import type {
   Chart,
   ChartFrames,
   Dashboard,
   DashboardSummary,
   GridPlace,
+  ListedMeasure,
+  MeasureValue,
   Note,
   ProblemBody,
+  RowsBehind,
   Session,
   Sharing,
   RemovedSource,
   Source,
   SourceDetail,
 } from '../../contract';
-import { type ChartDefinition, figuresAsked } from '../../core/chart';
+import { type BoardStyle, type ChartDefinition, figuresAsked } from '../../core/chart';
+import type { MeasureDefinition } from '../../core/measures';
 import { checkedFetch, ownHeader } from './checkedFetch';
 
 const json = (method: string) => (url: string, body?: unknown) => ({ url, method, body });
@@ -21,13 +30,25 @@ const post = json('POST');
 const put = json('PUT');
 const remove = json('DELETE');
 
+/** What a change is answered: the revision that it brings. */
+type Revised = QueryReturnValue<
+  { revision: number },
+  FetchBaseQueryError,
+  FetchBaseQueryMeta | undefined
+>;
+
+/** The moves of charts that are on their way, and the revision that each dashboard has come to by them. */
+let moves: Promise<unknown> = Promise.resolve();
+const moved = new Map<number, number>();
+
+export type NewMeasure = Pick<ListedMeasure, 'name' | 'definition'>;
 export type NewNote = Pick<Note, 'day' | 'series' | 'text' | 'colour'>;
 
 /** All that the interface asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: checkedFetch,
-  tagTypes: ['Session', 'Dashboards', 'Dashboard', 'Sharing', 'Sources', 'Frames'],
+  tagTypes: ['Measures', 'Session', 'Dashboards', 'Dashboard', 'Sharing', 'Sources', 'Frames'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     session: build.query<Session, void>({
@@ -68,15 +89,34 @@ export const api = createApi({
       extraOptions: { shape: 'revised' },
       invalidatesTags: ['Dashboards', 'Dashboard'],
     }),
+    styleDashboard: build.mutation<
+      { revision: number },
+      { id: number; style: BoardStyle; revision: number }
+    >({
+      query: ({ id, ...body }) => put(`dashboards/${id}/style`, body),
+      extraOptions: { shape: 'revised' },
+      invalidatesTags: ['Dashboard'],
+    }),
     arrange: build.mutation<
       { revision: number },
       { id: number; revision: number; places: { chartId: number; place: GridPlace | null }[] }
     >({
-      query: ({ id, ...body }) => put(`dashboards/${id}/places`, body),
+      // One move after another: the next one needs the revision that this one brings.
+      queryFn: ({ id, revision, places }, _api, _extra, ask) => {
+        const asked = moves.then(async () => {
+          const latest = Math.max(revision, moved.get(id) ?? 0);
+          const answer = await ask(put(`dashboards/${id}/places`, { revision: latest, places }));
+          const brought = answer.data as { revision: number } | undefined;
+          if (brought) moved.set(id, brought.revision);
+          return answer as Revised;
+        });
+        moves = asked.catch(() => undefined);
+        return asked;
+      },
       extraOptions: { shape: 'revised' },
       // Charts stand where they were put at once, not when the server has told so.
       onQueryStarted: ({ id, places }, { dispatch, queryFulfilled }) => {
-        const moved = dispatch(
+        const shown = dispatch(
           api.util.updateQueryData('dashboard', { id }, ({ charts }) => {
             for (const { chartId, place } of places) {
               const chart = charts.find((each) => each.id === chartId);
@@ -84,7 +124,7 @@ export const api = createApi({
             }
           }),
         );
-        queryFulfilled.catch(moved.undo);
+        queryFulfilled.catch(shown.undo);
       },
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),
@@ -148,10 +188,25 @@ export const api = createApi({
       query: (id) => post(`charts/${id}/restore`),
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),
-    chartFrames: build.query<ChartFrames, { chartId: number; link: string | null }>({
-      query: ({ chartId, link }) =>
-        link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,
+    chartFrames: build.query<ChartFrames, { chartId: number; link: string | null; dials?: string }>(
+      {
+        query: ({ chartId, link, dials }) => ({
+          url: link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,
+          params: dials ? { dials } : undefined,
+        }),
+        providesTags: ['Frames'],
+      },
+    ),
+    rowsBehind: build.query<
+      RowsBehind,
+      { chartId: number; series: string; word: string | null; start: number }
+    >({
+      query: ({ chartId, ...asked }) => ({
+        ...post(`charts/${chartId}/rows`, asked),
+        headers: ownHeader,
+      }),
       providesTags: ['Frames'],
+      keepUnusedDataFor: 5,
     }),
     /** The figures of a definition as it stands on the bench; asked anew only when it asks for others. */
     benchFrames: build.query<ChartFrames, { chartId: number; definition: ChartDefinition }>({
@@ -198,6 +253,41 @@ export const api = createApi({
       query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
       extraOptions: { shape: 'words' },
       providesTags: ['Sources'],
+    }),
+    measures: build.query<ListedMeasure[], number>({
+      query: (sourceId) => `sources/${sourceId}/measures`,
+      extraOptions: { shape: 'measures' },
+      providesTags: ['Measures'],
+    }),
+    nameMeasure: build.mutation<{ id: number }, { sourceId: number } & NewMeasure>({
+      query: ({ sourceId, ...body }) => post(`sources/${sourceId}/measures`, body),
+      extraOptions: { shape: 'created' },
+      invalidatesTags: ['Measures'],
+    }),
+    changeMeasure: build.mutation<
+      { revision: number },
+      { id: number; revision: number } & NewMeasure
+    >({
+      query: ({ id, ...body }) => put(`measures/${id}`, body),
+      extraOptions: { shape: 'revised' },
+      invalidatesTags: ['Measures', 'Frames'],
+    }),
+    removeMeasure: build.mutation<unknown, number>({
+      query: (id) => remove(`measures/${id}`),
+      invalidatesTags: ['Measures'],
+    }),
+    restoreMeasure: build.mutation<unknown, number>({
+      query: (id) => post(`measures/${id}/restore`),
+      invalidatesTags: ['Measures'],
+    }),
+    measureValue: build.query<MeasureValue, { sourceId: number; definition: MeasureDefinition }>({
+      query: ({ sourceId, definition }) => ({
+        ...post(`sources/${sourceId}/measures/value`, { definition }),
+        headers: ownHeader,
+      }),
+      extraOptions: { shape: 'measureValue' },
+      providesTags: ['Measures', 'Sources'],
+      keepUnusedDataFor: 5,
     }),
     standOnVersion: build.mutation<unknown, { id: number; versionId: number }>({
       query: ({ id, versionId }) => post(`sources/${id}/versions/${versionId}/use`),

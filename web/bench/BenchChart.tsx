@@ -1,21 +1,32 @@
 import { useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import { suffixWords } from '../../core/labels';
-import { linesOf, type Reading } from '../../core/reading';
+import type { DrawnChart } from '../../core/chart';
+import { linesOf, type Reading, sayWhy } from '../../core/reading';
 import { Empty } from '../look';
 import {
   Chart,
+  type FigureAsked,
   FiguresStrip,
   FiguresTable,
   narrowestColumn,
   type NoteSpot,
+  RowsBehindPanel,
+  sayLeftOut,
   useDrawing,
 } from '../plot';
+import type { PreviewSize } from './previewSizes';
 
 /** The names of the figures' rows need this much beside the plot, in pixels. */
 const roomAtLeft = 76;
 
 interface BenchChartProps {
+  chartId: number;
+  chart: DrawnChart;
+  /** sets yardsticks by the staff and the tape */
+  onScale: { staff: (value: number) => void; tape: (day: number) => void };
+  /** the sizes at which it is seen where it is placed */
+  sizes: readonly PreviewSize[];
   reading: Reading | null;
   notes: readonly Note[];
   highlight: string | null;
@@ -26,6 +37,10 @@ interface BenchChartProps {
 
 /** The chart on the bench, and right under its tape the figures. */
 export function BenchChart({
+  chartId,
+  chart,
+  sizes,
+  onScale,
   reading,
   notes,
   highlight,
@@ -33,21 +48,47 @@ export function BenchChart({
   onWriteNote,
   onOpenNote,
 }: BenchChartProps) {
+  const [size, setSize] = useState<PreviewSize | null>(null);
   const room = useRef<HTMLDivElement>(null);
-  const drawing = useDrawing(room, reading, { highlight, notes, roomAtLeft });
+  const drawing = useDrawing(room, reading, {
+    ...{ highlight, notes },
+    // At another size the figures do not stand beneath it.
+    roomAtLeft: size ? 0 : roomAtLeft,
+  });
   const geometry = drawing?.panels[0]?.geometry;
   const [pointed, setPointed] = useState<number | null>(null);
+  const [asked, setAsked] = useState<FigureAsked | null>(null);
   const [asTable, setAsTable] = useState<boolean | null>(null);
   const columnWidth =
     geometry && reading
       ? (geometry.width - geometry.left - geometry.right) / reading.positions.length
       : 0;
-  const alone = reading?.panels.length === 1 && reading.axis !== 'ends';
+  const alone = !size && reading?.panels.length === 1 && reading.axis !== 'ends';
   const fits = alone && columnWidth >= narrowestColumn && linesOf(reading).length <= 4;
   const table = asTable ?? !fits;
   return (
     <section className="bench-chart" aria-label="Chart and figures">
-      <div ref={room} className="bench-plot">
+      {sizes.length > 0 && (
+        <div className="row preview-sizes" role="group" aria-label="Seen at the size">
+          <span className="quiet small">Seen</span>
+          {[null, ...sizes].map((each) => (
+            <button
+              key={each?.label ?? ''}
+              type="button"
+              className="act"
+              aria-pressed={each?.label === size?.label}
+              onClick={() => setSize(each)}
+            >
+              {each?.label ?? 'here'}
+            </button>
+          ))}
+        </div>
+      )}
+      <div
+        ref={room}
+        className={size ? 'bench-plot preview' : 'bench-plot'}
+        style={size ? { width: size.width, height: size.height } : undefined}
+      >
         {reading?.positions.length === 0 && (
           <Empty title="Nothing to draw yet">
             <p>Choose the source, its date column and its figures in the sentence above.</p>
@@ -62,14 +103,19 @@ export function BenchChart({
             onWriteNote={onWriteNote}
             onOpenNote={onOpenNote}
             onPoint={setPointed}
+            pointedAt={pointed}
+            onScale={onScale}
           />
         )}
       </div>
+      {reading && asked && (
+        <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />
+      )}
       {reading && geometry && (
         <div className="bench-figures">
           <header className="row">
             <h2>Figures</h2>
-            <p className="quiet grow">{sayFigures(reading, pointed)}</p>
+            <p className="quiet grow">{sayFigures(chart, reading, pointed, highlight)}</p>
             {fits && (
               <button type="button" className="act" onClick={() => setAsTable(!table)}>
                 {table ? 'Under the tape' : 'As a table'}
@@ -77,7 +123,12 @@ export function BenchChart({
             )}
           </header>
           {table ? (
-            <FiguresTable reading={reading} height={220} />
+            <FiguresTable
+              {...{ reading, highlight, pointed }}
+              height={220}
+              onPoint={setPointed}
+              onAsk={setAsked}
+            />
           ) : (
             <FiguresStrip
               reading={reading}
@@ -87,6 +138,14 @@ export function BenchChart({
               pointed={pointed}
             />
           )}
+          {drawing && drawing.leftOut > 0 && (
+            <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>
+          )}
+          {reading.outlook.map((sentence) => (
+            <p key={sentence} className="quiet small figures-remark">
+              {sentence}
+            </p>
+          ))}
           {reading.remarks.map((remark) => (
             <p key={remark} className="quiet small figures-remark">
               {remark}
@@ -99,18 +158,16 @@ export function BenchChart({
 }
 
 /** What the figures at the pointer say, or how all of them are written. */
-function sayFigures(reading: Reading, pointed: number | null): string {
+function sayFigures(
+  chart: DrawnChart,
+  reading: Reading,
+  pointed: number | null,
+  highlight: string | null,
+): string {
   const unit = suffixWords[reading.format.suffix];
-  const compared = linesOf(reading).find(({ comparison }) => comparison);
-  const period = pointed === null ? undefined : reading.positions[pointed];
-  const caught = pointed === null ? null : compared?.comparison?.caughtBy[pointed];
-  const rule = reading.rules.find(({ id }) => id === caught);
-  if (period && compared) {
-    if (rule) return `${period.label} is caught by the rule “${rule.name}”.`;
-    return period.open
-      ? `${period.label} is not complete: no rule judges it.`
-      : `${period.label}: no rule judges it.`;
-  }
+  const ruled = linesOf(reading).filter(({ met }) => met.size > 0);
+  const asked = ruled.find(({ id }) => id === highlight) ?? ruled[0];
+  if (pointed !== null && asked) return sayWhy(chart, reading, asked, pointed);
   const rules = reading.rules.map(({ name }, place) => `${place + 1} ${name}`).join(', ');
   return [unit, rules && `rules: ${rules}`].filter(Boolean).join('; ');
 }

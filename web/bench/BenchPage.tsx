@@ -3,7 +3,7 @@ import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Note } from '../../contract';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, drawnChart } from '../../core/chart';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
@@ -11,8 +11,11 @@ import { newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
 import { type NoteSpot, useLastReading, useReadingOf } from '../plot';
 import { benchActions } from './benchSlice';
+import { useYardsticksByHand } from './useYardsticksByHand';
 import { BenchChart } from './BenchChart';
+import { previewSizes } from './previewSizes';
 import { SaveLine } from './SaveLine';
+import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { useAutosave, useBenchState } from './useBench';
@@ -65,10 +68,12 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const definition = bench.definition as ChartDefinition;
   const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
   const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
-  const reading = useLastReading(useReadingOf(definition, figures));
+  const drawn = useMemo(() => drawnChart(definition), [definition]);
+  const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
+  const onScale = useYardsticksByHand();
   useAutosave();
   useUndoKeys();
   const allNotes = dashboard?.notes;
@@ -79,21 +84,13 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const write = (spot: NoteSpot) => setDraft(newNote(chartId, spot));
   const trail = [
     { label: dashboard?.title ?? 'Dashboard', to: `/dashboards/${dashboardId}` },
-    { label: definition.title },
+    { label: reading?.title ?? definition.title },
   ];
   return (
     <>
       <TopBar trail={trail}>
         <SaveLine save={bench.save} />
-        <Button onClick={() => dispatch(benchActions.undone())} disabled={bench.past.length === 0}>
-          Undo
-        </Button>
-        <Button
-          onClick={() => dispatch(benchActions.redone())}
-          disabled={bench.future.length === 0}
-        >
-          Redo
-        </Button>
+        <StepButtons />
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>
       <main className="page bench">
@@ -110,6 +107,10 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         )}
         <div className="sheet bench-sheet">
           <BenchChart
+            chartId={chartId}
+            chart={drawn}
+            onScale={onScale}
+            sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
             reading={reading}
             notes={notesShown ? notes : noNotes}
             highlight={bench.highlight ?? reading?.emphasis ?? null}

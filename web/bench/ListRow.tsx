@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react';
+import { Children, type ReactNode, useState } from 'react';
 
 interface ListRowProps {
   sample: ReactNode;
@@ -67,7 +67,7 @@ interface ListSectionProps {
   title: string;
   add?: ReactNode;
   empty: string;
-  children: ReactNode[];
+  children: ReactNode;
 }
 
 /** One kind of things that stand on the chart. */
@@ -78,7 +78,7 @@ export function ListSection({ title, add, empty, children }: ListSectionProps) {
         <h3>{title}</h3>
         {add}
       </header>
-      {children.length === 0 ? (
+      {Children.count(children) === 0 ? (
         <p className="quiet small list-empty">{empty}</p>
       ) : (
         <ul>{children}</ul>

@@ -1,9 +1,15 @@
-import { type ChartDefinition, freshId } from '../../core/chart';
+import {
+  type ChartDefinition,
+  type ColourRuleDefinition,
+  draftRule,
+  freshId,
+} from '../../core/chart';
+import { isOffMark } from '../../core/conditions';
 import type { Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
-import { RuleSettings } from './settings';
+import { RuleSentence } from './conditions/RuleSentence';
 import { useChange } from './useBench';
 
 interface PartProps {
@@ -14,31 +20,31 @@ interface PartProps {
 /** The colour rules of a chart, with how many figures each has caught. */
 export function RuleRows({ chart, reading }: PartProps) {
   const change = useChange();
-  const compared = chart.series.filter(({ mark }) => mark);
   const ids = chart.colourRules.map(({ id }) => id);
-  const items = compared.flatMap((series) =>
-    (['offMark', 'onMark'] as const).map((when) => ({
-      label: `${series.name} ${when === 'offMark' ? 'off' : 'on'} its mark`,
-      add: () =>
-        change((before) => ({
-          ...before,
-          colourRules: [
-            ...before.colourRules,
-            {
-              id: freshId('rule', ids),
-              series: series.id,
-              when,
-              colour: when === 'offMark' ? 'brick' : 'indigo',
-            },
-          ],
-        })),
-    })),
-  );
+  const put = (rule: ColourRuleDefinition) =>
+    change((before) => ({ ...before, colourRules: [...before.colourRules, rule] }));
+  const id = freshId('rule', ids);
+  const axis = reading?.panels[0]?.axis;
+  const level = axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0;
+  const over = { kind: 'value', is: 'over', to: { kind: 'number', number: level } } as const;
+  const items = chart.series.flatMap((series) => [
+    ...(series.mark
+      ? (['off', 'on'] as const).map((is) => ({
+          label: `${series.name} ${is} its mark`,
+          add: () =>
+            put(draftRule(id, series.id, { kind: 'mark', is }, is === 'off' ? 'brick' : 'indigo')),
+        }))
+      : []),
+    {
+      label: `${series.name} over a value`,
+      add: () => put(draftRule(id, series.id, over, 'plum')),
+    },
+  ]);
   return (
     <ListSection
       title="Colour rules"
       add={items.length > 0 ? <AddMenu items={items} /> : undefined}
-      empty="Hold a series against a mark, and its colours follow."
+      empty="Hold a series against a mark, and its colours follow; or add one for any value."
     >
       {chart.colourRules.map((rule) => {
         const found = reading?.rules.find(({ id }) => id === rule.id);
@@ -49,8 +55,8 @@ export function RuleRows({ chart, reading }: PartProps) {
               <StrokeSample
                 stroke={{
                   colour: rule.colour,
-                  dash: 'solid',
-                  width: rule.when === 'offMark' ? 3 : 2,
+                  dash: rule.dash ?? 'solid',
+                  width: rule.width ?? (isOffMark(rule.condition) ? 3 : 2),
                 }}
               />
             }
@@ -59,12 +65,12 @@ export function RuleRows({ chart, reading }: PartProps) {
               found?.warning ? (
                 <span className="off">{found.warning}</span>
               ) : (
-                `${found?.caught ?? 0} of ${found?.judged ?? 0} figures, changes at the crossing`
+                `${found?.caught ?? 0} of ${found?.judged ?? 0} figures`
               )
             }
             figure={found?.caught ?? ''}
           >
-            <RuleSettings chart={chart} rule={rule} reading={reading} />
+            <RuleSentence chart={chart} rule={rule} reading={reading} />
           </ListRow>
         );
       })}

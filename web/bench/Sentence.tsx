@@ -4,6 +4,7 @@ import type { Reading } from '../../core/reading';
 import { Phrase } from '../controls';
 import { AgainstSetting } from './phrases/AgainstSetting';
 import { ArrangementPhrase } from './phrases/ArrangementPhrase';
+import { ChartFiltersPhrase } from './phrases/ChartFiltersPhrase';
 import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { GrainPhrase } from './phrases/GrainPhrase';
@@ -51,7 +52,8 @@ function Phrases({ chart, main, reading }: PhrasesProps) {
       </Phrase>
       , {sayFigures(main)} by <GrainPhrase chart={chart} />, drawn <DerivedPhrase {...props} />,{' '}
       <SplitPhrase {...props} />, <ArrangementPhrase chart={chart} />,{' '}
-      <SpanPhrase chart={chart} reading={reading} />, <AgainstSetting chart={chart} main={main} />.
+      <SpanPhrase chart={chart} reading={reading} />, <ChartFiltersPhrase chart={chart} />,{' '}
+      <AgainstSetting chart={chart} main={main} />.
     </p>
   );
 }

@@ -1,22 +1,21 @@
 import { useDispatch } from 'react-redux';
 import {
   type ChartDefinition,
-  type Colour,
   draftSeries,
   freshId,
   nextPlace,
   plainStroke,
+  roleWords,
   type SeriesDefinition,
 } from '../../core/chart';
 import { derivedKind } from '../../core/derived';
 import { writeFigure } from '../../core/labels';
-import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
+import { coloursCaught, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { api } from '../api';
 import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';
 import { benchActions } from './benchSlice';
 import { ListRow, ListSection } from './ListRow';
-import { roleWords } from './phrases/RunPhrases';
 import { SeriesSentence } from './SeriesSentence';
 import { useBenchState, useChange } from './useBench';
 
@@ -67,18 +66,28 @@ export function SeriesRows({
       <ListRow
         // The first row of a series stays open while the series is split.
         key={place === 0 ? definition.id : line?.id}
-        sample={line && <StrokeSample stroke={line.stroke} rules={ruleColours(chart, line)} />}
+        sample={
+          line &&
+          reading && (
+            <StrokeSample stroke={line.stroke} rules={coloursCaught(reading, line.seriesId)} />
+          )
+        }
         name={line?.name ?? definition.name}
         found={foundWords(definition, line, reading)}
         figure={
           line && line.last !== null && reading
-            ? writeFigure(line.figures[line.last] ?? 0, reading.format)
+            ? writeFigure(line.figures[line.last] ?? 0, line.format)
             : ''
         }
         highlighted={line !== null && highlight === line.id}
         onHighlight={line ? () => toggle(line.id) : undefined}
       >
-        <SeriesSentence chart={chart} series={definition} line={line?.id ?? null} />
+        <SeriesSentence
+          chart={chart}
+          series={definition}
+          line={line?.id ?? null}
+          live={line && reading ? sayLast(line, reading) : ''}
+        />
       </ListRow>
     ));
   });
@@ -103,15 +112,6 @@ export function SeriesRows({
   );
 }
 
-/** A line whose rules colour it shows their colours. */
-function ruleColours(chart: ChartDefinition, line: ReadSeries): Colour[] {
-  if (!line.comparison) return [];
-  return chart.colourRules
-    .filter(({ series }) => series === line.seriesId)
-    .map(({ colour }) => colour)
-    .reverse();
-}
-
 function foundWords(
   definition: SeriesDefinition,
   line: ReadSeries | null,
@@ -131,3 +131,9 @@ function foundWords(
     .filter((figure) => figure === null).length;
   return `${role}, to ${reading?.positions[line.last]?.label ?? ''}${missing > 0 ? `, ${missing} missing` : ''}`;
 }
+
+/** The last figure of a line, and where it stands. */
+const sayLast = ({ last, figures, format }: ReadSeries, { positions }: Reading): string =>
+  last === null
+    ? 'It has no figure.'
+    : `${writeFigure(figures[last] ?? 0, format)} in ${positions[last]?.label}`;

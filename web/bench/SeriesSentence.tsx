@@ -5,6 +5,7 @@ import { Phrase } from '../controls';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { AgainstSetting } from './phrases/AgainstSetting';
+import { AxisPhrase } from './phrases/AxisPhrase';
 import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { FiltersPhrase } from './phrases/FiltersPhrase';
@@ -19,23 +20,25 @@ interface SeriesSentenceProps {
   series: SeriesDefinition;
   /** the line whose row it is; null without a figure */
   line: string | null;
+  /** its last figure, in words */
+  live: string;
 }
 
 /** A series as a sentence, whose phrases are its settings, and what can be done with it. */
-export function SeriesSentence({ chart, series, line }: SeriesSentenceProps) {
+export function SeriesSentence({ chart, series, line, live }: SeriesSentenceProps) {
   const onChange = useSeriesChange(series.id);
   const props = { chart, series, onChange };
   return (
     <>
       <p className="row-sentence">
         <Phrase words={series.name} label="Figures">
-          <FiguresFields {...props} />
+          <FiguresFields {...props} live={live} />
         </Phrase>
         , {sayFigures(series)}
         <FiltersPhrase {...props} />, drawn <DerivedPhrase {...props} />, <SplitPhrase {...props} />
-        . It stands for the <RolePhrase {...props} />; its line is <StrokePhrase {...props} />, its
-        gaps are <GapPhrase {...props} />, and it hands over to <HandoverPhrase {...props} />. It is{' '}
-        <AgainstSetting chart={chart} main={series} />.
+        . It stands for the <RolePhrase {...props} /> on <AxisPhrase {...props} />; its line is{' '}
+        <StrokePhrase {...props} />, its gaps are <GapPhrase {...props} />, and it hands over to{' '}
+        <HandoverPhrase {...props} />. It is <AgainstSetting chart={chart} main={series} />.
       </p>
       <SeriesActs {...props} line={line} />
     </>
@@ -47,7 +50,7 @@ function SeriesActs({
   series,
   line,
   onChange,
-}: SeriesSentenceProps & { onChange: (more: Partial<SeriesDefinition>) => void }) {
+}: Omit<SeriesSentenceProps, 'live'> & { onChange: (more: Partial<SeriesDefinition>) => void }) {
   const change = useChange();
   const dispatch = useDispatch();
   const place = chart.series.indexOf(series);

@@ -2,6 +2,8 @@ import type { Note } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { NotesList } from '../notes';
+import { DialRows } from './dials/DialRows';
+import { LookRows } from './looks/LookRows';
 import { RuleRows } from './RuleRows';
 import { SeriesRows } from './SeriesRows';
 import { StandoutRows } from './StandoutRows';
@@ -33,6 +35,8 @@ export function StandList({
       <YardstickRows chart={chart} reading={reading} />
       <RuleRows chart={chart} reading={reading} />
       <StandoutRows chart={chart} reading={reading} />
+      <DialRows chart={chart} reading={reading} />
+      <LookRows chart={chart} reading={reading} />
       <section className="list-section" aria-label="Notes">
         <header>
           <h3>Notes</h3>

@@ -1,10 +1,10 @@
-import { type ChartDefinition, freshId, type StandoutPick } from '../../core/chart';
-import type { Reading } from '../../core/reading';
-import { standoutPicks } from '../../core/standouts';
+import { type ChartDefinition, draftStandout, freshId } from '../../core/chart';
+import { namesFor, type Reading } from '../../core/reading';
+import { pickKind, pickKinds } from '../../core/standouts';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
 import { StandoutSample } from './samples';
-import { StandoutSettings } from './settings';
+import { StandoutSentence } from './conditions/StandoutSentence';
 import { useChange } from './useBench';
 
 interface PartProps {
@@ -12,7 +12,6 @@ interface PartProps {
   reading: Reading | null;
 }
 
-const picks = Object.keys(standoutPicks) as StandoutPick[];
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The standouts of a chart, with the points they picked. */
@@ -20,12 +19,12 @@ export function StandoutRows({ chart, reading }: PartProps) {
   const change = useChange();
   const ids = chart.standouts.map(({ id }) => id);
   const items = chart.series.flatMap((series) =>
-    picks.map((pick) => ({
-      label: `${capital(standoutPicks[pick].words)} of ${series.name}`,
+    pickKinds.map(({ kind, name, draft }) => ({
+      label: `${capital(name)} of ${series.name}`,
       add: () =>
         change((before) => ({
           ...before,
-          standouts: [...before.standouts, { id: freshId(pick, ids), series: series.id, pick }],
+          standouts: [...before.standouts, draftStandout(freshId(kind, ids), series.id, draft())],
         })),
     })),
   );
@@ -47,8 +46,8 @@ export function StandoutRows({ chart, reading }: PartProps) {
         return (
           <ListRow
             key={standout.id}
-            sample={<StandoutSample pick={standout.pick} />}
-            name={`${capital(standoutPicks[standout.pick].words)} of ${series?.name ?? 'a series that is gone'}`}
+            sample={<StandoutSample pick={standout.pick.kind} />}
+            name={`${capital(pickKind(standout.pick).say(standout.pick, namesFor(chart, standout.series)))} of ${series?.name ?? 'a series that is gone'}`}
             found={
               found.length === 0
                 ? 'no finished figure'
@@ -56,7 +55,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
             }
             figure={found[0]?.label ?? ''}
           >
-            <StandoutSettings chart={chart} standout={standout} />
+            <StandoutSentence chart={chart} standout={standout} />
           </ListRow>
         );
       })}

@@ -18,6 +18,9 @@ const samples: Record<YardstickDefinition['kind'], () => React.JSX.Element> = {
   line: LevelSample,
   band: BandSample,
   steps: BandSample,
+  ribbon: BandSample,
+  moment: TodaySample,
+  recurring: TodaySample,
   today: TodaySample,
   dates: TodaySample,
 };
@@ -68,7 +71,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
 
 /** Over what it was found, or where it stands. */
 function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
-  if (yardstick.kind === 'today' || yardstick.kind === 'dates') {
+  if (['today', 'dates', 'moment', 'recurring'].includes(yardstick.kind)) {
     const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
     const shown = found && found.days.length + found.stretches.length > 0;
     return [
@@ -84,10 +87,17 @@ function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined):
 }
 
 /** The value it found, the ends of its band, or its day. */
-function sayFigure({ value, bands, days, stretches }: Yardstick, { format }: Reading): string {
+function sayFigure(
+  { value, bands, days, stretches, second, ribbon }: Yardstick,
+  { format: first, secondFormat }: Reading,
+): string {
+  const format = second ? secondFormat : first;
   if (value !== null) return writeFigure(value, format);
-  const [first, last] = [bands[0], bands.at(-1)];
-  if (first && last) return `${writeFigure(first.from, format)} to ${writeFigure(last.to, format)}`;
+  const [lowest, highest] = [bands[0], bands.at(-1)];
+  if (lowest && highest)
+    return `${writeFigure(lowest.from, format)} to ${writeFigure(highest.to, format)}`;
+  if (ribbon) return '';
+  if (days.length > 1) return `${days.length} dates`;
   const day = days[0] ?? stretches[0]?.from;
   return day === undefined ? 'no value' : writeDay(day).replace(/ \d{4}$/, '');
 }

@@ -32,6 +32,17 @@ const initialState: BenchState = {
 
 const mostSteps = 100;
 
+/** Takes the definition so many steps along the way that was come, and keeps the way back. */
+function walk(state: BenchState, from: ChartDefinition[], onto: ChartDefinition[], steps: number) {
+  for (let step = 0; step < steps; step += 1) {
+    const next = from.pop();
+    if (!next || !state.definition) return;
+    onto.push(state.definition);
+    state.definition = next;
+    if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+  }
+}
+
 /** The chart on the bench: its definition as it stands, and the way back. */
 export const benchSlice = createSlice({
   name: 'bench',
@@ -47,19 +58,12 @@ export const benchSlice = createSlice({
       state.definition = payload;
       if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
     },
-    undone(state) {
-      const before = state.past.pop();
-      if (!before || !state.definition) return;
-      state.future.push(state.definition);
-      state.definition = before;
-      if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+    /** Steps back, over as many changes as told. */
+    undone(state, { payload = 1 }: PayloadAction<number | undefined>) {
+      walk(state, state.past, state.future, payload);
     },
-    redone(state) {
-      const after = state.future.pop();
-      if (!after || !state.definition) return;
-      state.past.push(state.definition);
-      state.definition = after;
-      if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
+    redone(state, { payload = 1 }: PayloadAction<number | undefined>) {
+      walk(state, state.future, state.past, payload);
     },
     saving(state) {
       state.save = { kind: 'saving' };

@@ -1,18 +1,19 @@
-import { Input, InputNumber } from 'antd';
+import { Input } from 'antd';
 import { type Colour, colours } from '../../core/chart';
 import { SelectField } from '../controls';
 import { StrokeSample } from '../look';
 
 interface ColourFieldProps {
+  label?: string;
   value: Colour | null;
   onChange: (colour: Colour) => void;
 }
 
 /** A choice of the data's colours, each by its name and its stroke. */
-export function ColourField({ value, onChange }: ColourFieldProps) {
+export function ColourField({ label = 'Colour', value, onChange }: ColourFieldProps) {
   return (
     <SelectField
-      label="Colour"
+      label={label}
       value={value}
       placeholder="its role’s own"
       onChange={onChange}
@@ -44,33 +45,6 @@ export function NameField({
         aria-label="Called"
         maxLength={120}
         onChange={(event) => event.target.value.trim() && onChange(event.target.value)}
-      />
-    </label>
-  );
-}
-
-interface NumberFieldProps {
-  label: string;
-  value: number;
-  min?: number;
-  max?: number;
-  /** only whole numbers */
-  whole?: boolean;
-  onChange: (value: number) => void;
-}
-
-/** A number that keeps what it had when it is emptied. */
-export function NumberField({ label, value, min, max, whole, onChange }: NumberFieldProps) {
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <InputNumber
-        value={value}
-        aria-label={label}
-        min={min}
-        max={max}
-        precision={whole ? 0 : undefined}
-        onChange={(next) => next !== null && onChange(next)}
       />
     </label>
   );

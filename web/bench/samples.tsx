@@ -1,4 +1,4 @@
-import type { StandoutPick } from '../../core/chart';
+import type { PickDefinition } from '../../core/standouts';
 import { page } from '../look';
 
 /** A level line with its notch. */
@@ -22,7 +22,7 @@ export function TodaySample() {
 }
 
 /** The disc of the lowest, the ring of any other. */
-export function StandoutSample({ pick }: { pick: StandoutPick }) {
+export function StandoutSample({ pick }: { pick: PickDefinition['kind'] }) {
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <circle
@@ -43,6 +43,40 @@ export function BandSample() {
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <rect x="0" y="2" width="40" height="10" fill={page.accent} opacity="0.18" />
       <path d="M0 2H40M0 12H40" stroke={page.accent} strokeWidth="1" />
+    </svg>
+  );
+}
+
+/** The staff: a value axis. */
+export function StaffSample() {
+  return (
+    <svg width="40" height="12" viewBox="0 0 40 12" aria-hidden="true" className="sample">
+      <rect x="16.5" y="0.5" width="7" height="11" fill={page.sheet} stroke={page.ink} />
+      <rect x="20" y="0" width="4" height="4" fill={page.ink} />
+      <rect x="16" y="4" width="4" height="4" fill={page.ink} />
+      <rect x="20" y="8" width="4" height="4" fill={page.ink} />
+    </svg>
+  );
+}
+
+/** The tape: the dates, and what is written. */
+export function TapeSample() {
+  return (
+    <svg width="40" height="12" viewBox="0 0 40 12" aria-hidden="true" className="sample">
+      <rect x="0.5" y="3.5" width="39" height="5" fill={page.sheet} stroke={page.ink} />
+      {[0, 16, 32].map((x) => (
+        <rect key={x} x={x} y="3" width="8" height="6" fill={page.ink} />
+      ))}
+    </svg>
+  );
+}
+
+/** A dial: a value on its way from one end to another. */
+export function DialSample() {
+  return (
+    <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
+      <path d="M2 9H38" stroke={page.ink} strokeWidth="1.2" />
+      <path d="M21 2H27V8L24 12L21 8Z" fill={page.accent} />
     </svg>
   );
 }

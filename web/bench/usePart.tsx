@@ -4,7 +4,7 @@ import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { useChange } from './useBench';
 
-type Part = 'yardsticks' | 'colourRules' | 'standouts';
+type Part = 'yardsticks' | 'colourRules' | 'standouts' | 'dials';
 
 /** Changes or removes one part of the chart. */
 export function usePart<K extends Part>(part: K, id: string) {

@@ -6,6 +6,8 @@ import { Empty } from '../look';
 import { newNote, type NoteDraft, NoteEditor } from '../notes';
 import type { NoteSpot } from '../plot';
 import { Board } from './Board';
+import { DialStrip } from './DialStrip';
+import { useDials } from './useDials';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
 
@@ -28,6 +30,7 @@ const noNotes: readonly Note[] = [];
 export function BoardView(props: BoardViewProps) {
   const { dashboard, link, editable, arranging, onArrange, title, acts, whenEmpty } = props;
   const [readings, setReadings] = useState<Record<number, Reading>>({});
+  const { turned, turn, reset } = useDials();
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const [opened, setOpened] = useState<number | null>(null);
@@ -62,6 +65,7 @@ export function BoardView(props: BoardViewProps) {
           <p className="standing">{sayStandings(placed, readings)}</p>
         </div>
       </div>
+      <DialStrip charts={placed} turned={turned} onTurn={turn} onReset={reset} />
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
@@ -71,6 +75,8 @@ export function BoardView(props: BoardViewProps) {
               <ChartSheet
                 chart={chart}
                 link={link}
+                style={dashboard.style}
+                dials={turned}
                 notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
                 onWriteNote={editable ? write : undefined}
@@ -114,12 +120,12 @@ function sayStandings(
   charts: readonly PlacedChart[],
   readings: Readonly<Record<number, Reading>>,
 ): string {
-  return [...charts]
+  const standings = [...charts]
     .sort((a, b) => (a.place?.y ?? 0) - (b.place?.y ?? 0) || (a.place?.x ?? 0) - (b.place?.x ?? 0))
     .map(({ id }) => readings[id]?.standing)
-    .filter(Boolean)
-    .slice(0, 2)
-    .join(' ');
+    .filter(Boolean);
+  // The same figures may stand in several charts.
+  return [...new Set(standings)].slice(0, 2).join(' ');
 }
 
 /** An empty board, for those who may only read it. */

@@ -1,13 +1,26 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
+import type { BoardStyle } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { sayProblem } from '../api';
 import { SidePanel } from '../look';
-import { Chart, FiguresTable, type NoteSpot, useChartReading, useDrawing } from '../plot';
+import {
+  Chart,
+  type FigureAsked,
+  FiguresTable,
+  type NoteSpot,
+  RowsBehindPanel,
+  sayLeftOut,
+  type TurnedDials,
+  useChartReading,
+  useDrawing,
+} from '../plot';
 
 interface ChartSheetProps {
   chart: ChartOnBoard;
   link: string | null;
+  style: BoardStyle;
+  dials: TurnedDials;
   notes: readonly Note[];
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
@@ -20,17 +33,20 @@ interface ChartSheetProps {
 export const ChartSheet = memo(function ChartSheet({
   chart,
   link,
+  style,
+  dials,
   notes,
   onReading,
   onWriteNote,
   onOpenNote,
   acts,
 }: ChartSheetProps) {
-  const { reading, problems, error } = useChartReading(chart, link);
+  const { reading, problems, error } = useChartReading(chart, link, style, dials);
   // Until the reader chooses, the author's emphasis stands.
   const [chosen, setHighlight] = useState<string | null | undefined>(undefined);
   const highlight = chosen === undefined ? (reading?.emphasis ?? null) : chosen;
   const [figures, setFigures] = useState(false);
+  const [asked, setAsked] = useState<FigureAsked | null>(null);
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, { highlight, notes });
   useEffect(() => {
@@ -48,10 +64,11 @@ export const ChartSheet = memo(function ChartSheet({
     >
       <header>
         <div className="chart-title">
-          <h2>{chart.definition.title}</h2>
+          <h2>{reading?.title ?? chart.definition.title}</h2>
           <p className="quiet small">
             {lit && <strong>{lit.name} highlighted, </strong>}
             {reading?.described}
+            {drawing && sayLeftOut(drawing)}
           </p>
         </div>
         <div className="chart-acts">
@@ -90,13 +107,24 @@ export const ChartSheet = memo(function ChartSheet({
       {reading && figures && (
         <SidePanel title={`Figures of ${reading.title}`} onClose={() => setFigures(false)}>
           <p className="quiet">{reading.standing}</p>
+          {reading.outlook.map((sentence) => (
+            <p key={sentence} className="quiet small">
+              {sentence}
+            </p>
+          ))}
           {reading.remarks.map((remark) => (
             <p key={remark} className="quiet small">
               {remark}
             </p>
           ))}
-          <FiguresTable reading={reading} />
+          <FiguresTable reading={reading} highlight={highlight} onAsk={acts && setAsked} />
         </SidePanel>
+      )}
+      {reading && asked && (
+        <RowsBehindPanel
+          {...{ chartId: chart.id, reading, asked }}
+          onClose={() => setAsked(null)}
+        />
       )}
     </article>
   );

@@ -12,6 +12,9 @@ import { placeBelow } from './places';
 const ShareDialog = lazy(() =>
   import('./ShareDialog').then(({ ShareDialog: dialog }) => ({ default: dialog })),
 );
+const StyleDialog = lazy(() =>
+  import('./StyleDialog').then(({ StyleDialog: dialog }) => ({ default: dialog })),
+);
 const NewChart = lazy(() =>
   import('./NewChart').then(({ NewChart: dialog }) => ({ default: dialog })),
 );
@@ -39,6 +42,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
   const [arranging, setArranging] = useState(false);
   const [sharing, setSharing] = useState(false);
   const [adding, setAdding] = useState(false);
+  const [styling, setStyling] = useState(false);
   const { arrange, conflict, dismiss } = useArrange(dashboard);
   const waiting = dashboard.charts.filter(({ place }) => place === null);
   const rename = useRename(dashboard);
@@ -49,6 +53,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
         {editable && (
           <>
             <Button onClick={() => setAdding(true)}>New chart</Button>
+            <Button onClick={() => setStyling(true)}>Style</Button>
             <Button onClick={() => setArranging(!arranging)} primary={arranging}>
               {arranging ? 'Done arranging' : 'Arrange'}
             </Button>
@@ -119,6 +124,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
       </main>
       <Suspense fallback={null}>
         {sharing && <ShareDialog dashboardId={id} onClose={() => setSharing(false)} />}
+        {styling && <StyleDialog dashboard={dashboard} onClose={() => setStyling(false)} />}
         {adding && <NewChart dashboardId={id} onClose={() => setAdding(false)} />}
       </Suspense>
     </>

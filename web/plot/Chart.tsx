@@ -6,6 +6,7 @@ import { Crosshair } from './Crosshair';
 import type { Drawing, DrawnPanel } from './drawing';
 import { EndLabels } from './EndLabels';
 import { dayAt, type Geometry, periodAt, plotBottom } from './geometry';
+import { ScaleHandles } from './ScaleHandles';
 import { seriesAt } from './seriesAt';
 import { usePlotly } from './usePlot';
 
@@ -26,6 +27,10 @@ interface ChartProps {
   onOpenNote?: (note: Note) => void;
   /** tells which period the reader points at */
   onPoint?: (period: number | null) => void;
+  /** presses on the staff and the tape; missing where nothing can be set by them */
+  onScale?: { staff: (value: number) => void; tape: (day: number) => void };
+  /** the period that is pointed at elsewhere, as in the figures */
+  pointedAt?: number | null;
 }
 
 /** What the reader points at. */
@@ -44,7 +49,7 @@ interface Pointed {
 /** A chart with its crosshair; it fills the element it stands in. */
 export function Chart(props: ChartProps) {
   const { reading, drawing, highlight, onHighlight } = props;
-  const { onWriteNote, onOpenNote, onPoint } = props;
+  const { onWriteNote, onOpenNote, onPoint, pointedAt = null } = props;
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
   const summary = useId();
@@ -140,33 +145,52 @@ export function Chart(props: ChartProps) {
       </p>
       <div ref={plot} className="chart-plot" aria-hidden="true" />
       {drawing && (
-        <>
-          <EndLabels
-            drawing={drawing}
-            highlight={highlight}
-            onToggle={toggle}
-            onOpenNote={onOpenNote}
-          />
-          {at && reading.positions[at.period] && (
-            <Crosshair
-              reading={reading}
-              drawing={drawing}
-              panel={at.panel}
-              period={at.period}
-              highlight={highlight}
-              nearest={at.series}
-              held={at.held}
-              onWriteNote={
-                // A note stands on a day of the calendar.
-                onWriteNote && reading.axis === 'calendar'
-                  ? () => onWriteNote({ day: at.day, series: at.series ?? highlight })
-                  : undefined
-              }
-            />
-          )}
-        </>
+        <Overlay
+          {...{ reading, drawing, highlight, pointedAt, at, toggle, onOpenNote }}
+          onScale={props.onScale}
+          // A note stands on a day of the calendar.
+          onWriteNote={reading.axis === 'calendar' ? onWriteNote : undefined}
+        />
       )}
     </div>
+  );
+}
+
+interface OverlayProps extends Pick<ChartProps, 'reading' | 'highlight' | 'onScale'> {
+  drawing: Drawing;
+  pointedAt: number | null;
+  at: Pointed | null;
+  toggle: (series: string | null) => void;
+  onWriteNote?: (spot: NoteSpot) => void;
+  onOpenNote?: (note: Note) => void;
+}
+
+/** What lies over the picture: names, pennants, and the crosshair where something is pointed at. */
+function Overlay(props: OverlayProps) {
+  const { at, pointedAt, toggle, onWriteNote, onOpenNote, onScale, ...shared } = props;
+  const { reading, drawing, highlight } = shared;
+  const period = at?.period ?? pointedAt;
+  return (
+    <>
+      {onScale && (
+        <ScaleHandles {...{ reading, drawing }} onStaff={onScale.staff} onTape={onScale.tape} />
+      )}
+      <EndLabels {...{ reading, drawing, highlight, onOpenNote }} onToggle={toggle} />
+      {period !== null && reading.positions[period] && (
+        <Crosshair
+          {...shared}
+          panel={at?.panel ?? 0}
+          period={period}
+          nearest={at?.series ?? null}
+          held={at?.held ?? false}
+          onWriteNote={
+            at && onWriteNote
+              ? () => onWriteNote({ day: at.day, series: at.series ?? highlight })
+              : undefined
+          }
+        />
+      )}
+    </>
   );
 }
 

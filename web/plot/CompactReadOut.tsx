@@ -2,11 +2,12 @@ import { spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
 import { colourAt, sayDifference } from './atPeriod';
-import { type Geometry, toX, toY } from './geometry';
+import { toX, toY } from './geometry';
+import { geometryOn, type PlacedPanel } from './panels';
 
 interface CompactReadOutProps {
   reading: Reading;
-  geometry: Geometry;
+  placed: PlacedPanel;
   period: number;
   /** the series that have a figure there */
   valued: readonly ReadSeries[];
@@ -25,21 +26,25 @@ const dateWidth = 168;
  * date on the tape. The names at the ends of the lines stay free.
  */
 export function CompactReadOut(props: CompactReadOutProps) {
-  const { reading, geometry, period, valued, highlight, dated, onWriteNote } = props;
+  const { reading, placed, period, valued, highlight, dated, onWriteNote } = props;
   const here = reading.positions[period];
   if (!here) return null;
+  const { geometry } = placed;
   const x = toX(geometry, here.middle);
   const { left, right, width, top, bottom } = geometry;
   const plotBottom = geometry.height - bottom;
   const most = Math.max(1, Math.floor((plotBottom - top) / height));
   const shown = valued.slice(0, most);
   const centres = spreadLabels(
-    shown.map(({ figures }) => ({ wanted: toY(geometry, figures[period] ?? 0), height })),
+    shown.map(({ figures, second }) => ({
+      wanted: toY(geometryOn(placed, second), figures[period] ?? 0),
+      height,
+    })),
     { from: top, to: plotBottom },
   );
   const toLeft = x > (left + width - right) / 2;
   const compared = shown.find(({ comparison }) => comparison);
-  const difference = compared && sayDifference(compared, reading, period);
+  const difference = compared && sayDifference(compared, period);
   return (
     <div aria-hidden={!onWriteNote}>
       {shown.map((series, place) => (
@@ -55,7 +60,7 @@ export function CompactReadOut(props: CompactReadOutProps) {
                 : page.third,
           }}
         >
-          {writeFigure(series.figures[period] ?? 0, reading.format)}
+          {writeFigure(series.figures[period] ?? 0, series.format)}
         </span>
       ))}
       {dated && (

@@ -5,6 +5,7 @@ import { colourAt, sayDifference, sayOff } from './atPeriod';
 import { CompactReadOut } from './CompactReadOut';
 import type { Drawing, DrawnPanel } from './drawing';
 import { plotBottom, toX, toY } from './geometry';
+import { geometryOn } from './panels';
 
 interface CrosshairProps {
   reading: Reading;
@@ -51,7 +52,7 @@ export function Crosshair(props: CrosshairProps) {
           <CompactReadOut
             key={placed.number}
             reading={reading}
-            geometry={placed.geometry}
+            placed={placed}
             period={period}
             valued={valuedAt(placed.panel.series, period)}
             highlight={highlight}
@@ -110,7 +111,7 @@ function PanelLine({ reading, placed, period, highlight, nearest, held }: PanelL
         <circle
           key={series.id}
           cx={x}
-          cy={toY(geometry, series.figures[period] ?? 0)}
+          cy={toY(geometryOn(placed, series.second), series.figures[period] ?? 0)}
           r={series.id === highlight || series.id === nearest ? 5 : 3.5}
           fill={page.sheet}
           stroke={shades[colourAt(series, middle)]}
@@ -172,14 +173,16 @@ interface ValueRowProps {
 
 function ValueRow({ series, reading, period, strong }: ValueRowProps) {
   const figure = series.figures[period] ?? 0;
-  const difference = sayDifference(series, reading, period);
+  const difference = sayDifference(series, period);
   const judgement = series.comparison?.judgements[period];
   const colour = colourAt(series, reading.positions[period]?.middle ?? 0);
   return (
     <div className={strong ? 'crosshair-row strong' : 'crosshair-row'}>
       <StrokeSample stroke={{ ...series.stroke, colour }} />
       <span className="crosshair-name">{series.name}</span>
-      <span title={writeWhole(figure)}>{writeFigure(figure, reading.format)}</span>
+      <span title={writeWhole(figure, series.format.style?.marks)}>
+        {writeFigure(figure, series.format)}
+      </span>
       {difference && (
         <span className={`crosshair-difference ${judgement ?? ''}`}>
           {difference}

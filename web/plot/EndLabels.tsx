@@ -1,9 +1,12 @@
 import type { Note } from '../../contract';
-import type { Drawing, DrawnPanel } from './drawing';
+import { StrokeSample } from '../look';
+import type { Reading } from '../../core/reading';
+import { type Drawing, type DrawnPanel, headlineSize } from './drawing';
 import { toX } from './geometry';
 import { flownRow } from './pennants';
 
 interface EndLabelsProps {
+  reading: Reading;
   drawing: Drawing;
   highlight: string | null;
   onToggle: (series: string | null) => void;
@@ -11,13 +14,66 @@ interface EndLabelsProps {
 }
 
 /** What is written over a chart: the titles of panels, names at the ends of lines, and pennants. */
-export function EndLabels({ drawing, ...props }: EndLabelsProps) {
-  return drawing.panels.map((placed) => (
-    <PanelLabels key={placed.number} placed={placed} {...props} />
-  ));
+export function EndLabels({ reading, drawing, ...props }: EndLabelsProps) {
+  return (
+    <div className="chart-letters" style={{ fontSize: drawing.sizes.name }}>
+      <Headline {...{ reading, drawing }} />
+      <Legend entries={drawing.legend} {...props} />
+      {drawing.panels.map((placed) => (
+        <PanelLabels key={placed.number} placed={placed} {...props} />
+      ))}
+    </div>
+  );
 }
 
-interface PanelLabelsProps extends Omit<EndLabelsProps, 'drawing'> {
+/** The last figure, large, and how far it is from its mark. */
+function Headline({ reading: { headline }, drawing }: Pick<EndLabelsProps, 'reading' | 'drawing'>) {
+  if (!headline) return null;
+  const { figure, period, difference, judgement } = headline;
+  const width = (drawing.panels[0]?.geometry.left ?? 0) - 12;
+  return (
+    <div className="headline" style={{ width }}>
+      <strong style={{ fontSize: headlineSize }}>{figure}</strong>
+      <span className="quiet">{period}</span>
+      {difference && <span className={`headline-apart ${judgement ?? ''}`}>{difference}</span>}
+    </div>
+  );
+}
+
+/** Each series once, with its own stroke; pressed, it is highlighted. */
+function Legend({
+  entries,
+  highlight,
+  onToggle,
+}: Omit<EndLabelsProps, 'drawing' | 'reading'> & { entries: Drawing['legend'] }) {
+  return entries.map(({ series, text, stroke, rules, left, width, top }) => {
+    const inside = (
+      <>
+        <StrokeSample stroke={stroke} rules={rules} /> <span>{text}</span>
+      </>
+    );
+    const style = { left, width, top };
+    return series === null ? (
+      <span key={text} className="legend-entry" style={style} title={text}>
+        {inside}
+      </span>
+    ) : (
+      <button
+        key={series}
+        type="button"
+        className={highlight === series ? 'legend-entry strong' : 'legend-entry'}
+        style={style}
+        title={text}
+        aria-pressed={highlight === series}
+        onClick={() => onToggle(series)}
+      >
+        {inside}
+      </button>
+    );
+  });
+}
+
+interface PanelLabelsProps extends Omit<EndLabelsProps, 'drawing' | 'reading'> {
   placed: DrawnPanel;
 }
 

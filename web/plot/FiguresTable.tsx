@@ -1,23 +1,70 @@
 import { useState } from 'react';
 import { suffixWords } from '../../core/labels';
-import type { Reading } from '../../core/reading';
-import { Menu, ScrollTable } from '../look';
+import type { Reading, ReadSeries } from '../../core/reading';
+import { Menu, ScrollTable, toast } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
-import { writeFigures } from './figuresFile';
+import { copyFigures, writeFigures } from './figuresFile';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
 const mostAtFirst = 400;
 
-/** The figures behind a chart as a table that scrolls, the latest period first. */
-export function FiguresTable({ reading, height }: { reading: Reading; height?: number }) {
+/** A figure of a line, by the place of its position. */
+export interface FigureAsked {
+  line: ReadSeries;
+  place: number;
+}
+
+interface FiguresTableProps {
+  reading: Reading;
+  height?: number;
+  highlight?: string | null;
+  /** the period that is pointed at, here or on the chart */
+  pointed?: number | null;
+  onPoint?: (place: number | null) => void;
+  /** missing for those who may not know where figures come from */
+  onAsk?: (asked: FigureAsked) => void;
+}
+
+/** By what the rows stand in order: a column, or null for the periods. */
+interface Order {
+  key: string | null;
+  down: boolean;
+}
+
+/** The figures behind a chart as a table that scrolls, the latest period first unless sorted. */
+export function FiguresTable(props: FiguresTableProps) {
+  const { reading, height, highlight = null, pointed = null, onPoint, onAsk } = props;
   const [all, setAll] = useState(false);
+  const [order, setOrder] = useState<Order>({ key: null, down: true });
   const rows = figureRows(reading, 'wide');
   const unit = suffixWords[reading.format.suffix];
-  const periods = reading.positions.map((period, place) => ({ ...period, place })).reverse();
-  const shown = all ? periods : periods.slice(0, mostAtFirst);
+  const places = inOrder(reading, rows, order);
+  const shown = all ? places : places.slice(0, mostAtFirst);
+  const sortBy = (key: string | null) =>
+    setOrder({ key, down: order.key === key ? !order.down : true });
+  const head = (key: string | null, name: string, className: string) => (
+    <th
+      key={key ?? ''}
+      scope="col"
+      className={className}
+      aria-sort={order.key === key ? (order.down ? 'descending' : 'ascending') : undefined}
+    >
+      <button type="button" className="plain sort" onClick={() => sortBy(key)}>
+        {name}
+        <span aria-hidden="true">{order.key === key ? (order.down ? ' ↓' : ' ↑') : ''}</span>
+      </button>
+    </th>
+  );
   return (
     <>
       <div className="figures-tools">
+        <button
+          type="button"
+          className="act"
+          onClick={() => void copyFigures(reading).then(() => toast('Figures copied as cells.'))}
+        >
+          Copy
+        </button>
         <Menu
           label="Write the figures to a file"
           items={[
@@ -34,43 +81,106 @@ export function FiguresTable({ reading, height }: { reading: Reading; height?: n
         height={height}
         head={
           <>
-            <th scope="col">Period</th>
-            {rows.map(({ key, name, kind }) => (
-              <th key={key} scope="col" className={kind === 'rule' ? '' : 'figure'}>
-                {name}
-              </th>
-            ))}
+            {head(null, 'Period', '')}
+            {rows.map(({ key, name, kind, line }) =>
+              head(
+                key,
+                name,
+                `${kind === 'rule' ? '' : 'figure'}${line.id === highlight ? ' lit-column' : ''}`,
+              ),
+            )}
           </>
         }
       >
-        {shown.map(({ start, label, open, place }) => (
-          <tr key={start}>
-            <th scope="row">
-              {label}
-              {open && <span className="quiet">, open</span>}
-            </th>
-            {rows.map((row) => (
-              <FigureCell key={row.key} row={row} place={place} />
-            ))}
-          </tr>
-        ))}
+        {shown.map((place) => {
+          const { start = 0, label = '', open = false } = reading.positions[place] ?? {};
+          return (
+            <tr
+              key={start}
+              className={place === pointed ? 'pointed-row' : ''}
+              onPointerEnter={() => onPoint?.(place)}
+              onPointerLeave={() => onPoint?.(null)}
+            >
+              <th scope="row">
+                {label}
+                {open && <span className="quiet">, open</span>}
+              </th>
+              {rows.map((row) => (
+                <FigureCell
+                  key={row.key}
+                  {...{ row, place, label, onAsk }}
+                  lit={row.line.id === highlight}
+                />
+              ))}
+            </tr>
+          );
+        })}
       </ScrollTable>
-      {shown.length < periods.length && (
+      {shown.length < places.length && (
         <button type="button" className="act" onClick={() => setAll(true)}>
-          Show all {periods.length.toLocaleString('en-GB')} periods
+          Show all {places.length.toLocaleString('en-GB')} periods
         </button>
       )}
     </>
   );
 }
 
-function FigureCell({ row: { kind, cells }, place }: { row: FigureRow; place: number }) {
+/** The places of the periods in the order asked for; what is missing comes last either way. */
+function inOrder(
+  { positions }: Reading,
+  rows: readonly FigureRow[],
+  { key, down }: Order,
+): readonly number[] {
+  const places = positions.map((_, place) => place);
+  const values = rows.find((row) => row.key === key)?.values;
+  const way = down ? -1 : 1;
+  if (!values) return down ? places.reverse() : places;
+  return places.sort((a, b) => {
+    const [one, two] = [values[a] ?? null, values[b] ?? null];
+    if (one === null || two === null) return Number(one === null) - Number(two === null);
+    return way * (one < two ? -1 : one > two ? 1 : 0);
+  });
+}
+
+interface FigureCellProps extends Pick<FiguresTableProps, 'onAsk'> {
+  row: FigureRow;
+  place: number;
+  label: string;
+  lit: boolean;
+}
+
+function FigureCell({
+  row: { kind, cells, line, name },
+  place,
+  label,
+  lit,
+  onAsk,
+}: FigureCellProps) {
   const cell = cells[place];
   if (kind === 'rule') return <td>{cell?.full}</td>;
-  const off = kind === 'difference' && cell?.judgement === 'off';
+  const judged = kind === 'difference' || kind === 'percent';
+  const text =
+    judged && cell?.judgement === 'off' ? (
+      <span className="off-cell">{cell.text}</span>
+    ) : (
+      cell?.text
+    );
+  // The rest of a ranking has no rows of its own.
+  const asks = onAsk && kind === 'figure' && cell?.text && !line.others;
   return (
-    <td className="figure" title={cell?.full}>
-      {off ? <span className="off-cell">{cell.text}</span> : cell?.text}
+    <td className={`figure${lit ? ' lit-column' : ''}`} title={cell?.full}>
+      {asks ? (
+        <button
+          type="button"
+          className="plain ask"
+          aria-label={`${cell.text}, ${name}, ${label}: where does this come from?`}
+          onClick={() => onAsk({ line, place })}
+        >
+          {text}
+        </button>
+      ) : (
+        text
+      )}
     </td>
   );
 }

@@ -1,8 +1,7 @@
-import type { Comparison, Reading, ReadSeries } from '../../core/reading';
+import type { Comparison, ReadSeries } from '../../core/reading';
 import { colourAt, sayDifference, sayOff } from './atPeriod';
 
 const format = { divisor: 1e3, suffix: 'k', decimals: 1 };
-const reading = { format } as Reading;
 
 const comparison = {
   ...{ markName: 'Budget', good: 'atLeast' },
@@ -11,7 +10,7 @@ const comparison = {
 } as unknown as Comparison;
 
 const series = {
-  comparison,
+  ...{ comparison, format },
   stroke: { colour: 'teal' },
   pieces: [
     { x: [1, 2], judgement: 'on', colour: 'indigo' },
@@ -25,17 +24,14 @@ it.each([
   [2, '2.5k over Budget', ''],
   [3, null, ''],
 ])('says at period %i how far the figure is from its mark', (period, difference, off) => {
-  expect([sayDifference(series, reading, period), sayOff(series, period)]).toEqual([
-    difference,
-    off,
-  ]);
+  expect([sayDifference(series, period), sayOff(series, period)]).toEqual([difference, off]);
 });
 
 it('says that spending is beyond its mark, and nothing where nothing is compared', () => {
   const spending = { ...series, comparison: { ...comparison, good: 'atMost' as const } };
   expect(sayOff(spending, 0)).toBe(', beyond the mark');
   const alone = { ...series, comparison: null };
-  expect([sayDifference(alone, reading, 0), sayOff(alone, 0)]).toEqual([null, '']);
+  expect([sayDifference(alone, 0), sayOff(alone, 0)]).toEqual([null, '']);
 });
 
 it.each([

@@ -1,6 +1,5 @@
 import type { Colour } from '../../core/chart';
-import { writeFigure } from '../../core/labels';
-import { offWord, type Reading, type ReadSeries } from '../../core/reading';
+import { offWord, type ReadSeries, sayApart } from '../../core/reading';
 
 /** The colour a series wears at a period. */
 export function colourAt({ pieces, stroke }: ReadSeries, middle: number): Colour {
@@ -10,17 +9,10 @@ export function colourAt({ pieces, stroke }: ReadSeries, middle: number): Colour
 }
 
 /** How far a compared series is from its mark at a period, in words; null without a comparison. */
-export function sayDifference(
-  { comparison }: ReadSeries,
-  { format }: Reading,
-  period: number,
-): string | null {
+export function sayDifference({ comparison, format }: ReadSeries, period: number): string | null {
   const difference = comparison?.differences[period] ?? null;
   if (!comparison || difference === null) return null;
-  if (difference === 0)
-    return `${comparison.good === 'within' ? 'within' : 'exactly on'} ${comparison.markName}`;
-  const side = difference < 0 ? 'under' : 'over';
-  return `${writeFigure(Math.abs(difference), format)} ${side} ${comparison.markName}`;
+  return sayApart(difference, comparison, format);
 }
 
 /** What being off the mark means there: short of it, or beyond it; empty when it is not. */

@@ -2,9 +2,10 @@ import type { Layout, PlotData } from 'plotly.js';
 import type { Note } from '../../contract';
 import type { Reading, ReadPanel } from '../../core/reading';
 import { page } from '../look';
-import { axisDrawings } from './axes';
+import { axisOfReading } from './axes';
 import { type EndLabel, endLabels, roomForNames } from './endLabels';
 import type { Measure } from './geometry';
+import { layLegend, type LegendEntry } from './legend';
 import { lineTraces } from './lines';
 import { type PlacedPanel, type PanelRoom, placePanels, roomForValues } from './panels';
 import {
@@ -16,8 +17,9 @@ import {
   pennantAnnotations,
   pennantShapes,
 } from './pennants';
-import { axesOf, partingShape, scaleSize, staffShapes } from './scales';
+import { axesOf, axisTitles, partingShape, scaleSize, staffShapes } from './scales';
 import { standoutLabels, standoutTraces } from './standouts';
+import { type TextSizes, textSizes } from './textSizes';
 import { yardstickShapes } from './yardsticks';
 
 /** A panel as it is drawn, with what is laid over it. */
@@ -31,6 +33,10 @@ export interface Drawing {
   data: Partial<PlotData>[];
   layout: Partial<Layout>;
   panels: DrawnPanel[];
+  legend: LegendEntry[];
+  /** how many names and labels found no room, and are not drawn */
+  leftOut: number;
+  sizes: TextSizes;
   /** panels are too small for a card beside the pointer */
   compact: boolean;
 }
@@ -57,20 +63,27 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const several = reading.panels.length > 1;
   const tooSmall = width < compactBelow.width || height < compactBelow.height;
   const compact = tooSmall || (several && reading.shape !== 'stack');
-  const fontSize = compact ? 11 : 12;
+  const sizes = textSizes(reading.look, compact);
+  const fontSize = sizes.scale;
   const size = scaleSize(compact);
-  const axis = axisDrawings[reading.axis];
+  const axis = axisOfReading(reading);
   const names = roomForNames(reading, width, measure);
-  const values = roomForValues(reading, measure, fontSize, axis);
+  const values = (which: 'first' | 'second') =>
+    axis.staffed ? roomForValues(reading, which, size, measure, fontSize) : 0;
+  const legend = layLegend(reading, width, measure);
+  const { shown } = reading.look;
   const across: Omit<PanelRoom, 'above'> = {
     ...{ width, height },
     left: Math.max(
+      headlineRoom(reading, width, measure),
       names.start,
-      axis.staffed ? values + size.staff + size.gap : 0,
+      values('first'),
       options.roomAtLeft ?? 0,
     ),
     right: names.end,
-    below: axis.height(size, fontSize),
+    below: shown.dates ? axis.height(size, fontSize) : shown.scales ? size.tape + size.gap + 2 : 4,
+    legend: legend.height,
+    second: values('second'),
     title: several ? titleHeight : 0,
   };
   const flownAt = (placed: PlacedPanel, first: boolean) =>
@@ -83,10 +96,20 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     const rows = Math.max(0, ...(flying[at] ?? []).map(({ level }) => level + 1));
     return Math.max(labelRoomAbove(panel), rows * flownRow + 4);
   });
+  let leftOut = 0;
+  const counted = <T>({ labels, leftOut: without }: { labels: T[]; leftOut: number }): T[] => {
+    leftOut += without;
+    return labels;
+  };
   const panels = placePanels(reading, { ...across, above }).map((each, at): DrawnPanel => ({
     ...each,
     flown: flying[at] ?? [],
-    endLabels: endLabels(reading, each, { highlight, measure }),
+    endLabels: counted(
+      endLabels(reading, each, {
+        ...{ highlight, measure, size: sizes.name },
+        secondRoom: each.secondValued ? across.second : 0,
+      }),
+    ),
   }));
   return {
     data: panels.flatMap((each) => [
@@ -100,27 +123,50 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
       ),
       ...{ width, height, margin: { l: 0, r: 0, t: 0, b: 0, pad: 0 } },
       ...{ paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: 'rgba(0,0,0,0)' },
-      ...{ showlegend: false, hovermode: false, dragmode: false },
+      ...{ showlegend: false, hovermode: false, dragmode: false, barmode: 'overlay' },
       font: { family: "'Archivo Variable', sans-serif", color: page.ink, size: fontSize },
       shapes: panels.flatMap((each) => [
-        ...(axis.staffed && each.valued ? staffShapes(each, size) : []),
+        ...(axis.staffed && shown.scales ? staffShapes(each, size) : []),
         ...(each.parted ? [partingShape(each)] : []),
-        ...(each.taped ? axis.shapes(reading, each, size) : []),
-        ...yardstickShapes(each, size),
+        ...(each.taped && (shown.scales || !axis.staffed) ? axis.shapes(reading, each, size) : []),
+        ...yardstickShapes(each, size, reading.positions),
         ...pennantShapes(reading, each),
       ]),
       annotations: panels.flatMap((each) => [
-        ...(each.taped ? axis.labels(reading, each, size, fontSize) : []),
+        ...(each.taped && shown.dates ? axis.labels(reading, each, size, fontSize) : []),
+        ...(axis.staffed ? axisTitles(reading, each, across, fontSize) : []),
         ...pennantAnnotations(each, fontSize),
         // While one series is highlighted, labels of others would only distract.
         ...(highlight === null
-          ? standoutLabels(reading, each, measure, compact, flownBoxes(each.flown, each.geometry))
+          ? counted(
+              standoutLabels(reading, each, {
+                ...{ measure, compact, size: sizes.name - (compact ? 1 : 0) },
+                taken: flownBoxes(each.flown, each.geometry),
+              }),
+            )
           : []),
       ]),
     },
     panels,
+    legend: legend.entries,
+    leftOut,
+    sizes,
     compact,
   };
+}
+
+/** The size of the lettering of a headline figure, in pixels. */
+export const headlineSize = 34;
+
+/** The room at the left that a headline figure takes, in pixels. */
+function headlineRoom({ headline }: Reading, width: number, measure: Measure): number {
+  if (!headline) return 0;
+  const widest = Math.max(
+    measure(headline.figure, headlineSize, 700),
+    measure(headline.difference, 13, 500),
+    measure(headline.period, 13, 450),
+  );
+  return Math.min(width * 0.62, Math.ceil(widest) + 22);
 }
 
 /** A label above the highest point needs room only when the point is near the top. */
@@ -128,3 +174,7 @@ function labelRoomAbove({ standouts, axis }: ReadPanel): number {
   const near = standouts.some(({ figure }) => figure > axis.to - (axis.to - axis.from) * 0.1);
   return near ? 24 : 12;
 }
+
+/** How many labels found no room, as said after what is drawn; empty when all have theirs. */
+export const sayLeftOut = ({ leftOut }: Pick<Drawing, 'leftOut'>): string =>
+  leftOut === 0 ? '' : `; ${leftOut} ${leftOut === 1 ? 'label has' : 'labels have'} no room here`;

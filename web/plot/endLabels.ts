@@ -2,7 +2,8 @@ import { spreadLabels, writeDifference, writeFigure } from '../../core/labels';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
-import type { PlacedPanel } from './panels';
+import { geometryOn, type PlacedPanel } from './panels';
+import { textSizes } from './textSizes';
 
 /** A name at the end of a line, or the value of a yardstick. */
 export interface EndLabel {
@@ -23,33 +24,45 @@ interface Named {
   series: ReadSeries | null;
   text: string;
   value: number;
+  /** it stands on the second value axis */
+  second: boolean;
 }
 
 /** Names at the ends are pressed too: WCAG 2.2 asks for targets of 24 pixels. */
 const heights = { roomy: 24, dense: 16 };
-const fontSize = 12.5;
 const gap = 8;
 
 /** Room beside the panels for the names at the ends of their lines, in pixels. */
 export function roomForNames(reading: Reading, width: number, measure: Measure) {
+  const fontSize = textSizes(reading.look, false).name;
   const widest = (named: Named[]) =>
     Math.ceil(Math.max(gap, ...named.map(({ text }) => measure(text, fontSize, 650)))) + 16;
   const ends = reading.axis === 'ends';
   const most = { start: width * 0.36, end: Math.max(60, width * (ends ? 0.46 : 0.28)) };
+  if (reading.headline) return { start: 0, end: gap };
   const all = reading.panels.flatMap((panel) => atEnd(reading, panel));
-  const start = ends ? widest(reading.panels.flatMap((each) => atStart(reading, each))) : 0;
+  const start = ends ? widest(reading.panels.flatMap((each) => atStart(each))) : 0;
   return { start: Math.min(start, most.start), end: Math.min(widest(all), most.end) };
+}
+
+/** How names are written, and what stands between a panel and them. */
+interface Naming {
+  highlight: string | null;
+  measure: Measure;
+  size: number;
+  /** the room that a second value axis takes, in pixels */
+  secondRoom: number;
 }
 
 /** The labels beside a panel, moved apart where they would touch. */
 export function endLabels(
   reading: Reading,
   placed: PlacedPanel,
-  { highlight, measure }: { highlight: string | null; measure: Measure },
-): EndLabel[] {
-  if (!placed.named) return [];
+  { highlight, measure, size, secondRoom }: Naming,
+): { labels: EndLabel[]; leftOut: number } {
+  if (!placed.named || reading.headline) return { labels: [], leftOut: 0 };
   const { geometry, panel } = placed;
-  const right = toX(geometry, geometry.xTo) + gap;
+  const right = toX(geometry, geometry.xTo) + gap + secondRoom;
   const end = place(atEnd(reading, panel), placed, highlight, {
     ...{ left: right, width: geometry.width - right - 2, before: false },
   });
@@ -57,36 +70,49 @@ export function endLabels(
   const first = toX(geometry, reading.positions[0]?.middle ?? 0) - gap;
   const second = toX(geometry, reading.positions[1]?.middle ?? 0) + gap;
   const widest = (named: Named[]) =>
-    Math.max(0, ...named.map(({ text }) => measure(text, fontSize, 650))) + 12;
-  const [starts, ends] = [atStart(reading, panel), atEnd(reading, panel)];
+    Math.max(0, ...named.map(({ text }) => measure(text, size, 650))) + 12;
+  const [starts, ends] = [atStart(panel), atEnd(reading, panel)];
   const startWidth = Math.min(first - 2, widest(starts));
-  return [
-    ...place(starts, placed, highlight, {
+  const both = [
+    place(starts, placed, highlight, {
       ...{ left: first - startWidth, width: startWidth, before: true },
     }),
-    ...place(ends, placed, highlight, {
+    place(ends, placed, highlight, {
       left: second,
       width: Math.min(geometry.width - second - 2, widest(ends)),
       before: false,
     }),
   ];
+  return {
+    labels: both.flatMap(({ labels }) => labels),
+    leftOut: both.reduce((sum, { leftOut }) => sum + leftOut, 0),
+  };
 }
 
 /** A lone series is named by the title; several are named at their ends. */
-function atEnd(reading: Reading, { series, yardsticks, axis }: ReadPanel): Named[] {
+function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Named[] {
+  const { names } = reading.look;
+  const inLegend = names.as === 'legend';
   const drawn = series.filter(({ last }) => last !== null);
   const several = drawn.length > 1 || linesOf(reading).length > reading.panels.length;
   const panels = reading.panels.length > 1;
   const lines = drawn.flatMap((line): Named[] => {
     const value = line.figures[line.last as number] ?? 0;
-    if (reading.axis === 'ends') return line.last === 1 ? [atSlopeEnd(reading, line)] : [];
-    return several ? [{ series: line, text: panels ? line.seriesName : line.name, value }] : [];
+    if (reading.axis === 'ends') return line.last === 1 ? [atSlopeEnd(line)] : [];
+    const { second } = line;
+    return several && !inLegend
+      ? [{ series: line, text: panels ? line.seriesName : line.name, value, second }]
+      : [];
   });
-  const onAxis = (value: number) => value >= axis.from && value <= axis.to;
-  const held = yardsticks.flatMap(({ kind, name, value, bands }): Named[] => {
-    const label = (text: string, at: number) => ({ series: null, text, value: at });
+  if (inLegend && names.yardsticks) return lines;
+  const held = yardsticks.flatMap(({ kind, name, value, bands, second }): Named[] => {
+    const axis = (second && axes.second) || axes.axis;
+    const format = second ? reading.secondFormat : reading.format;
+    const label = (text: string, at: number) => ({ series: null, text, value: at, second });
     if (value !== null)
-      return onAxis(value) ? [label(`${name} ${writeFigure(value, reading.format)}`, value)] : [];
+      return value >= axis.from && value <= axis.to
+        ? [label(`${name} ${writeFigure(value, format)}`, value)]
+        : [];
     // Steps would need a label each; what they are, the list says.
     return kind === 'band'
       ? bands.map(({ from, to }) => label(name, middleOn(axis, from, to)))
@@ -100,7 +126,8 @@ const middleOn = (axis: ReadPanel['axis'], from: number, to: number) =>
   (Math.max(from, axis.from) + Math.min(to, axis.to)) / 2;
 
 /** The later end of a slope: its value, the change, and the name. */
-function atSlopeEnd({ format }: Reading, line: ReadSeries): Named {
+function atSlopeEnd(line: ReadSeries): Named {
+  const { format, second } = line;
   const [before, after] = [line.figures[0] ?? null, line.figures[1] ?? 0];
   const change =
     before === null || before === 0
@@ -110,48 +137,72 @@ function atSlopeEnd({ format }: Reading, line: ReadSeries): Named {
     series: line,
     text: `${writeFigure(after, format)} ${line.name}${change}`,
     value: after,
+    second,
   };
 }
 
 const percent = { divisor: 1, suffix: '', decimals: 1 };
 
 /** The earlier end of a slope: the name and its value. */
-function atStart({ format }: Reading, { series }: ReadPanel): Named[] {
+function atStart({ series }: ReadPanel): Named[] {
   return series.flatMap((line) => {
     const value = line.figures[0] ?? null;
     return value === null
       ? []
-      : [{ series: line, text: `${line.name} ${writeFigure(value, format)}`, value }];
+      : [
+          {
+            ...{ series: line, value, second: line.second },
+            text: `${line.name} ${writeFigure(value, line.format)}`,
+          },
+        ];
   });
 }
 
 function place(
-  named: readonly Named[],
-  { geometry }: PlacedPanel,
+  all: readonly Named[],
+  placed: PlacedPanel,
   highlight: string | null,
   across: Pick<EndLabel, 'left' | 'width' | 'before'>,
-): EndLabel[] {
-  const from = Math.max(0, geometry.top - 20);
-  const room = plotBottom(geometry) + gap - from;
-  const height = named.length * heights.roomy <= room ? heights.roomy : heights.dense;
+): { labels: EndLabel[]; leftOut: number } {
+  const { geometry } = placed;
+  const low = geometry.top - 20;
+  const high = plotBottom(geometry) + gap;
+  const height = all.length * heights.roomy <= high - low ? heights.roomy : heights.dense;
+  // Where the panel is too low for all of them, they take what room the picture has, and no more.
+  const fits = all.length * height <= high - low;
+  const column = fits ? { from: Math.max(0, low), to: high } : { from: 0, to: geometry.height };
+  const named = firstOf(all, Math.floor((column.to - column.from) / height), highlight);
   const centres = spreadLabels(
-    named.map(({ value }) => ({ wanted: toY(geometry, value), height })),
-    { from, to: from + Math.max(room, named.length * height) },
+    named.map(({ value, second }) => ({
+      wanted: toY(geometryOn(placed, second), value),
+      height,
+    })),
+    column,
   );
-  return named.map(({ series, text }, at) => ({
+  const labels = named.map(({ series, text }, at) => ({
     ...{ series: series?.id ?? null, text, ...across, height },
     colour: labelColour(series, highlight),
     top: (centres[at] ?? 0) - height / 2,
     strong:
-      highlight === null ? series?.role === 'actual' && !series.age : series?.id === highlight,
+      highlight === null
+        ? series?.role === 'actual' && !series.age && !series.greyed
+        : series?.id === highlight,
   }));
+  return { labels, leftOut: all.length - named.length };
+}
+
+/** As many names as have room: the highlighted line's, then actuals', then the rest in their order. */
+function firstOf(all: readonly Named[], most: number, highlight: string | null): readonly Named[] {
+  if (all.length <= most) return all;
+  const rank = ({ series }: Named) =>
+    series?.id === highlight ? 0 : series?.role === 'actual' ? 1 : 2;
+  const kept = new Set([...all].sort((a, b) => rank(a) - rank(b)).slice(0, most));
+  return all.filter((each) => kept.has(each));
 }
 
 function labelColour(series: ReadSeries | null, highlight: string | null): string {
   if (!series) return page.accent;
   if (highlight !== null && highlight !== series.id) return page.third;
-  const last = series.comparison?.caughtBy.length
-    ? series.pieces.findLast(({ judgement }) => judgement)
-    : undefined;
+  const last = series.pieces.findLast(({ rule }) => rule !== null);
   return lettered[last?.colour ?? series.stroke.colour];
 }

@@ -1,8 +1,10 @@
 import { formatDay } from '../../core/calendar';
+import { draftRule, noPoints, plainAxes } from '../../core/chart';
 import type { Comparison, Reading, ReadSeries } from '../../core/reading';
 import { figureRows } from './figureRows';
 import { figureCells, figureFiles } from './figuresFile';
 
+const format = { divisor: 1e6, suffix: 'm', decimals: 2 };
 const figures = [600_000, null, 750_400];
 const comparison: Comparison = {
   ...{ markName: 'Budget', markId: 'budget', good: 'atLeast', exact: true, edges: null },
@@ -10,8 +12,7 @@ const comparison: Comparison = {
   differences: [-150_000, null, 400],
   running: [-150_000, null, -149_600],
   judgements: ['off', null, 'on'],
-  caughtBy: ['r1', null, 'r2'],
-  spells: [],
+  ...{ spells: [], markAdds: true },
 };
 const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   ...{
@@ -19,7 +20,8 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
     seriesId: id,
     seriesName: id,
     ...{ drawn: figures, open: [], absent: [], joins: null, handsOver: null, age: null },
-    ...{ split: false, plan: false, others: false, word: 0, points: false, filled: false },
+    ...{ split: false, plan: false, others: false, word: 0, points: noPoints, filled: false },
+    ...{ shape: 'straight', second: false, format, greyed: false, measured: [] },
     key: '',
     name: id,
     role: 'actual',
@@ -28,16 +30,18 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
     additive: true,
   },
   ...{ stroke: { colour: 'teal', dash: 'solid', width: 2 }, comparison: null, pieces: [], last: 2 },
+  ...{ caughtBy: [], met: new Map(), pointColours: [], pace: null, paceDrawn: false },
   ...more,
 });
 const rule = (id: string, name: string) => ({
-  ...{ id, name, series: 'Fares', when: 'offMark' as const, colour: 'brick' as const },
+  ...draftRule(id, 'Fares', { kind: 'mark', is: 'off' }, 'brick'),
+  name,
   ...{ caught: 2, judged: 2, warning: '' },
 });
 const reading: Reading = {
   ...{ title: 'Fares', grain: 'month', today: 0, axis: 'calendar', shape: 'row', remarks: [] },
   ...{ emphasis: null },
-  ...{ described: '', standing: '', summary: '' },
+  ...{ described: '', standing: '', summary: '', outlook: [] },
   positions: [0, 31, 59].map((start) => ({
     start,
     next: start + 28,
@@ -48,12 +52,22 @@ const reading: Reading = {
   panels: [
     {
       ...{ key: '', title: '', yardsticks: [], standouts: [] },
-      axis: { from: 0, to: 1e6, step: 2e5 },
-      series: [series('Fares', { comparison }), series('budget', { role: 'budget' })],
+      ...{ axis: { from: 0, to: 1e6, step: 2e5 }, second: null },
+      series: [
+        series('Fares', {
+          comparison,
+          ...{ caughtBy: ['r1', null, 'r2'], met: new Map([['r1', 1]]) },
+        }),
+        series('budget', { role: 'budget' }),
+      ],
     },
   ],
   rules: [rule('r1', 'Under Budget'), rule('r2', 'On or over Budget')],
-  format: { divisor: 1e6, suffix: 'm', decimals: 2 },
+  ...{ format, secondFormat: format, headline: null },
+  look: {
+    ...{ textSize: 'usual', periods: { dates: 'words', yearStart: 1 }, shown: plainAxes.shown },
+    ...{ titles: { first: '', second: '' }, names: { as: 'ends', yardsticks: false } },
+  },
 };
 
 const texts = (room: 'narrow' | 'wide') =>
@@ -89,7 +103,7 @@ it('names whose difference it is when several series are compared', () => {
     ...reading,
     panels: reading.panels.map((panel) => ({
       ...panel,
-      series: [series('North', { comparison }), series('South', { comparison })],
+      series: ['North', 'South'].map((id) => series(id, { comparison, met: new Map([['r1', 0]]) })),
     })),
   };
   expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([

@@ -1,11 +1,12 @@
 import {
+  type FigureFormat,
   finerFormat,
   writeDifference,
   writeFigure,
   writeNumber,
   writeWhole,
 } from '../../core/labels';
-import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
+import { type Comparison, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 
 /** One cell of the figures: as written, in full, and whether it is off or on the mark. */
 export interface FigureCell {
@@ -18,8 +19,12 @@ export interface FigureCell {
 export interface FigureRow {
   key: string;
   name: string;
-  kind: 'figure' | 'mark' | 'difference' | 'running' | 'rule';
+  kind: 'figure' | 'mark' | 'difference' | 'percent' | 'running' | 'rule';
   cells: FigureCell[];
+  /** what it is sorted by; null where there is nothing */
+  values: readonly (number | string | null)[];
+  /** the line that it belongs to */
+  line: ReadSeries;
 }
 
 const none: FigureCell = { text: '', full: '', judgement: null };
@@ -39,9 +44,10 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
         key: series.id,
         name: nameOf(series, lines),
         kind: 'figure',
-        cells: figures(reading, series.figures, room),
+        cells: figures(series.format, series.figures, room),
+        ...{ values: series.figures, line: series },
       };
-      return [own, ...comparisonRows(reading, series, room)];
+      return [own, ...comparisonRows(reading, series, room), ...ruleRows(reading, series)];
     });
 }
 
@@ -56,32 +62,28 @@ const legible = (written: string, value: number, own: string) =>
   value === 0 || /[1-9]/.test(written) ? written : own;
 
 function figures(
-  reading: Reading,
+  usual: FigureFormat,
   values: readonly (number | null)[],
   room: 'narrow' | 'wide',
 ): FigureCell[] {
-  const format = room === 'wide' ? finerFormat(values, reading.format) : reading.format;
+  const format = room === 'wide' ? finerFormat(values, usual) : usual;
   return values.map((value) =>
     value === null
       ? none
       : {
           text: legible(writeNumber(value, format), value, writeFigure(value, format)),
-          full: writeWhole(value),
+          full: writeWhole(value, usual.style?.marks),
           judgement: null,
         },
   );
 }
 
-function comparisonRows(
-  reading: Reading,
-  { id, name, comparison }: ReadSeries,
-  room: 'narrow' | 'wide',
-): FigureRow[] {
+function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wide'): FigureRow[] {
+  const { id, name, comparison, format: usual } = line;
   if (!comparison) return [];
   const several = linesOf(reading).filter((each) => each.comparison).length > 1;
   const of = several ? ` of ${name}` : '';
-  const format =
-    room === 'wide' ? finerFormat(comparison.differences, reading.format) : reading.format;
+  const format = room === 'wide' ? finerFormat(comparison.differences, usual) : usual;
   const signed = (values: readonly (number | null)[]): FigureCell[] =>
     values.map((value, place) =>
       value === null
@@ -92,42 +94,69 @@ function comparisonRows(
               value,
               `${value > 0 ? '+' : ''}${writeFigure(value, format)}`,
             ),
-            full: writeWhole(value),
+            full: writeWhole(value, usual.style?.marks),
             judgement: comparison.judgements[place] ?? null,
           },
     );
-  const rules = comparison.caughtBy.map((caught, place): FigureCell => {
-    const rule = reading.rules.findIndex((each) => each.id === caught);
-    const found = reading.rules[rule];
-    return found
-      ? {
-          text: String(rule + 1),
-          full: found.name,
-          judgement: comparison.judgements[place] ?? null,
-        }
-      : none;
-  });
   return [
     {
       key: `${id} mark`,
       name: comparison.markName,
       kind: 'mark',
-      cells: figures(reading, comparison.marks, room),
+      cells: figures(usual, comparison.marks, room),
+      ...{ values: comparison.marks, line },
     },
     {
       key: `${id} difference`,
       name: `Diff.${of}`,
       kind: 'difference',
       cells: signed(comparison.differences),
+      ...{ values: comparison.differences, line },
     },
+    ...(room === 'wide' ? [percentRow(line, comparison, `Diff. %${of}`)] : []),
     {
       key: `${id} running`,
       name: `Running${of}`,
       kind: 'running',
       cells: signed(comparison.running),
+      ...{ values: comparison.running, line },
     },
-    ...(reading.rules.length > 0
-      ? [{ key: `${id} rule`, name: `Rule${of}`, kind: 'rule' as const, cells: rules }]
-      : []),
   ];
+}
+
+/** The difference in % of what each figure is held against; missing where that is zero. */
+function percentRow(line: ReadSeries, comparison: Comparison, name: string): FigureRow {
+  const { marks, differences, judgements } = comparison;
+  const values = differences.map((difference, place) => {
+    const mark = marks[place] ?? null;
+    return difference === null || mark === null || mark === 0
+      ? null
+      : (100 * difference) / Math.abs(mark);
+  });
+  const format = { divisor: 1, suffix: '', decimals: 1, style: line.format.style };
+  const cells = values.map((value, place) =>
+    value === null
+      ? none
+      : {
+          text: writeDifference(value, format),
+          full: `${writeWhole(value, line.format.style?.marks)}%`,
+          judgement: judgements[place] ?? null,
+        },
+  );
+  return { key: `${line.id} percent`, name, kind: 'percent', cells, values, line };
+}
+
+/** Which colour rule caught each figure of a line that has rules. */
+function ruleRows(reading: Reading, line: ReadSeries): FigureRow[] {
+  if (line.met.size === 0) return [];
+  const several = linesOf(reading).filter(({ met }) => met.size > 0).length > 1;
+  const cells = line.caughtBy.map((caught, place): FigureCell => {
+    const rule = reading.rules.findIndex(({ id }) => id === caught);
+    const found = reading.rules[rule];
+    const judgement = line.comparison?.judgements[place] ?? null;
+    return found ? { text: String(rule + 1), full: found.name, judgement } : none;
+  });
+  const values = cells.map(({ full }) => full || null);
+  const name = `Rule${several ? ` of ${line.name}` : ''}`;
+  return [{ key: `${line.id} rule`, name, kind: 'rule', cells, values, line }];
 }

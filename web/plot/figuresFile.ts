@@ -13,20 +13,20 @@ export function figureCells(reading: Reading): FigureCells {
   const columns = lines
     .filter(({ id }) => !marks.has(id))
     .flatMap((line) => {
-      const { figures, comparison } = line;
+      const { figures, comparison, caughtBy, met } = line;
       const name = nameOf(line, lines);
       const of = several ? ` of ${name}` : '';
-      if (!comparison) return [{ name, cells: figures as FigureCells[number] }];
-      const { markName, differences, running, caughtBy } = comparison;
-      const rules = caughtBy.map(
-        (id) => reading.rules.find((rule) => rule.id === id)?.name ?? null,
-      );
+      const named = (id: string | null) => reading.rules.find((rule) => rule.id === id)?.name;
+      const rules =
+        met.size > 0 ? [{ name: `Rule${of}`, cells: caughtBy.map((id) => named(id) ?? null) }] : [];
+      if (!comparison) return [{ name, cells: figures as FigureCells[number] }, ...rules];
+      const { markName, differences, running } = comparison;
       return [
         { name, cells: figures as FigureCells[number] },
         { name: `${markName}${of}`, cells: comparison.marks as FigureCells[number] },
         { name: `Difference${of}`, cells: differences as FigureCells[number] },
         { name: `Running difference${of}`, cells: running as FigureCells[number] },
-        ...(reading.rules.length > 0 ? [{ name: `Rule${of}`, cells: rules }] : []),
+        ...rules,
       ];
     });
   return [
@@ -67,4 +67,11 @@ export async function writeFigures(reading: Reading, form: keyof typeof figureFi
   link.download = `${reading.title}.${form}`;
   link.click();
   URL.revokeObjectURL(address);
+}
+
+/** Copies the figures behind a chart as cells, that any spreadsheet takes. */
+export async function copyFigures(reading: Reading) {
+  const { default: Papa } = await import('papaparse');
+  const cells = Papa.unparse(figureCells(reading), { delimiter: '\t', escapeFormulae: true });
+  await navigator.clipboard.writeText(cells);
 }

@@ -1,6 +1,8 @@
 export { Chart, type NoteSpot } from './Chart';
 export { FiguresStrip, narrowestColumn } from './FiguresStrip';
-export { FiguresTable } from './FiguresTable';
+export { sayLeftOut } from './drawing';
+export { type FigureAsked, FiguresTable } from './FiguresTable';
+export { RowsBehindPanel } from './RowsBehindPanel';
 export { loadLibrary } from './library';
 export { useDrawing } from './useDrawing';
-export { useChartReading, useLastReading, useReadingOf } from './useReading';
+export { type TurnedDials, useChartReading, useLastReading, useReadingOf } from './useReading';

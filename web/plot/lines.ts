@@ -1,9 +1,13 @@
 import type { Dash, PlotData } from 'plotly.js';
-import type { Colour, Stroke } from '../../core/chart';
+import type { Stroke } from '../../core/chart';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, shades } from '../look';
+import { barsOf } from './bars';
 import type { PlacedPanel } from './panels';
+import { pointsOf } from './points';
+import { type Geometry, plotWidth } from './geometry';
 import { axisOf } from './scales';
+import { thin, thinnedFrom } from './thin';
 
 type Traces = Partial<PlotData>[];
 
@@ -18,7 +22,7 @@ const dashes: Record<Stroke['dash'], string> = {
 /** Beside its colour, a stroke off the mark is heavier: colour alone carries no meaning. */
 const heavierOff = 1.1;
 /** How much of a stroke is seen where it is not finished, and where it leads over a gap. */
-const lighter = { open: 0.45, bridged: 0.55 };
+export const lighter = { open: 0.45, bridged: 0.55 };
 const bridgedWidth = 0.6;
 
 /**
@@ -38,14 +42,17 @@ export function lineTraces(
       order[a.role] - order[b.role] ||
       (b.age ?? 0) - (a.age ?? 0),
   );
-  const { x: xaxis, y: yaxis } = axisOf(placed);
-  return sorted
-    .flatMap((series) => tracesOf(series, reading, placed, highlight))
-    .map((trace) => ({ ...trace, xaxis, yaxis }));
+  const { x: xaxis, y, y2 } = axisOf(placed);
+  return sorted.flatMap((series) =>
+    tracesOf(series, reading, placed, highlight).map((trace) => ({
+      ...trace,
+      xaxis,
+      yaxis: series.second ? y2 : y,
+    })),
+  );
 }
 
-interface Run {
-  colour: Colour;
+interface Run extends Stroke {
   open: boolean;
   bridged: boolean;
   off: boolean;
@@ -61,8 +68,8 @@ function tracesOf(
 ): Traces {
   const away = highlight !== null && highlight !== series.id;
   const lit = highlight === series.id;
-  const { stroke } = series;
-  const lines = runsOf(series).map((run): Partial<PlotData> => ({
+  if (series.shape === 'bars') return barsOf(series, reading, away);
+  const lines = runsOf(series, placed.geometry).map((run): Partial<PlotData> => ({
     type: 'scatter',
     mode: 'lines',
     name: series.name,
@@ -72,21 +79,27 @@ function tracesOf(
     line: {
       color: away ? greyed : shades[run.colour],
       width:
-        stroke.width * (run.bridged ? bridgedWidth : 1) +
+        run.width * (run.bridged ? bridgedWidth : 1) +
         (lit ? 0.8 : 0) +
         (run.off && !away ? heavierOff : 0),
-      dash: dashes[stroke.dash] as Dash,
+      dash: dashes[run.dash] as Dash,
       shape: 'linear',
     },
     connectgaps: false,
   }));
-  return [...areaOf(series, placed, away), ...lines, ...pointsOf(series, reading, away, lit)];
+  return [
+    ...areaOf(series, placed, away),
+    ...fillsOf(series, away),
+    ...paceOf(series, reading, away),
+    ...lines,
+    ...pointsOf(series, reading, away, lit),
+  ];
 }
 
 /** The area beneath a line, down to zero or to where the axis begins. */
 function areaOf(series: ReadSeries, { panel }: PlacedPanel, away: boolean): Traces {
   if (!series.filled) return [];
-  const { from, to } = panel.axis;
+  const { from, to } = (series.second && panel.second) || panel.axis;
   const floor = from > 0 ? from : to < 0 ? to : 0;
   return series.pieces
     .filter(({ x }) => x.length > 1)
@@ -102,49 +115,56 @@ function areaOf(series: ReadSeries, { panel }: PlacedPanel, away: boolean): Trac
     }));
 }
 
+/** What is needed in each period that is left, as a faint dotted level; only when it is asked for. */
+function paceOf(
+  { pace, paceDrawn, name, stroke }: ReadSeries,
+  reading: Reading,
+  away: boolean,
+): Traces {
+  const needed = pace?.neededPerPeriodLeft ?? null;
+  if (!pace || !paceDrawn || needed === null) return [];
+  const [first, last] = [reading.positions[pace.from], reading.positions[pace.to]];
+  return [
+    {
+      ...{ type: 'scatter', mode: 'lines', name, opacity: 0.6 },
+      x: [first?.next ?? 0, last?.next ?? 0],
+      y: [needed, needed],
+      line: { color: away ? greyed : shades[stroke.colour], width: 1.6, dash: '1px,4px' as Dash },
+    },
+  ];
+}
+
+/** The fill that a rule gives between the line and what it is measured against. */
+function fillsOf({ pieces, name }: ReadSeries, away: boolean): Traces {
+  return pieces.flatMap(({ x, y, fillTo, fill }): Traces => {
+    if (!fillTo || !fill || x.length < 2) return [];
+    return [
+      {
+        ...{ type: 'scatter', mode: 'none', name, fill: 'toself' },
+        x: [...x, ...[...x].reverse()],
+        y: [...y, ...[...fillTo].reverse()],
+        fillcolor: away ? greyed : shades[fill],
+        opacity: 0.28,
+      },
+    ];
+  });
+}
+
 /** Pieces drawn alike share one trace, with a gap between them. */
-function runsOf(series: ReadSeries): Run[] {
+function runsOf(series: ReadSeries, geometry: Geometry): Run[] {
+  const perUnit = plotWidth(geometry) / (geometry.xTo - geometry.xFrom);
   const runs = new Map<string, Run>();
   for (const piece of series.pieces) {
     if (piece.x.length < 2) continue;
     const off = piece.judgement === 'off';
-    const { colour, open, bridged } = piece;
-    const key = `${colour} ${open} ${bridged} ${off}`;
-    const run = runs.get(key) ?? { colour, open, bridged, off, x: [], y: [] };
-    run.x.push(...piece.x, null);
-    run.y.push(...piece.y, null);
+    const { colour, dash, width, open, bridged } = piece;
+    const key = `${colour} ${dash} ${width} ${open} ${bridged} ${off}`;
+    const run = runs.get(key) ?? { colour, dash, width, open, bridged, off, x: [], y: [] };
+    const long = piece.x.length >= thinnedFrom;
+    const { x, y } = long ? thin(piece.x, piece.y, perUnit) : piece;
+    run.x.push(...x, null);
+    run.y.push(...y, null);
     runs.set(key, run);
   }
   return [...runs.values()];
-}
-
-/** Points without neighbours; every point of the highlighted line, and of one that asks for them. */
-function pointsOf(series: ReadSeries, { positions }: Reading, away: boolean, lit: boolean): Traces {
-  const alone = series.pieces.filter(({ x }) => x.length === 1);
-  const points = alone.map(({ x, y, colour, open }) => ({ x: x[0], y: y[0], colour, open }));
-  if (series.points || (lit && positions.length <= 60)) {
-    series.figures.forEach((figure, place) => {
-      if (figure === null) return;
-      const x = positions[place]?.middle;
-      const rule = series.pieces.find((piece) => piece.x.includes(x ?? NaN));
-      const open = !!series.open[place];
-      points.push({ x, y: figure, colour: rule?.colour ?? series.stroke.colour, open });
-    });
-  }
-  if (points.length === 0) return [];
-  return [
-    {
-      type: 'scatter',
-      mode: 'markers',
-      name: series.name,
-      x: points.map(({ x }) => x ?? null),
-      y: points.map(({ y }) => y ?? null),
-      marker: {
-        size: 5.5,
-        color: points.map(({ colour }) => (away ? greyed : shades[colour])),
-        opacity: points.map(({ open }) => (open ? lighter.open : 1)),
-        line: { width: 0 },
-      },
-    },
-  ];
 }

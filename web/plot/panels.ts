@@ -1,7 +1,7 @@
-import { axisFormat, axisValues, writeFigure } from '../../core/labels';
+import { axisFormat, axisValues, type ValueAxis, writeFigure } from '../../core/labels';
 import type { Reading, ReadPanel } from '../../core/reading';
-import type { AxisDrawing } from './axes';
 import type { Geometry, Measure } from './geometry';
+import type { ScaleSize } from './scales';
 
 /** Where one panel lies in the picture. */
 export interface PlacedPanel {
@@ -17,6 +17,8 @@ export interface PlacedPanel {
   named: boolean;
   /** something stands at its left, from which a hairline parts it */
   parted: boolean;
+  /** it stands where the second value axis is drawn */
+  secondValued: boolean;
   /** where its title stands, in pixels from the top */
   titleTop: number;
 }
@@ -31,6 +33,10 @@ export interface PanelRoom {
   above: readonly number[];
   below: number;
   title: number;
+  /** above all panels, for the legend */
+  legend: number;
+  /** between a plot and its names, for a second value axis */
+  second: number;
 }
 
 /** A panel narrower than this shows no course; then they go on in the next row. */
@@ -42,24 +48,27 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
   const { panels } = reading;
   const { columns, rows } = gridOf(reading, room);
   const own = ownAxes(reading);
-  const gapAcross = own ? between.across + room.left : between.across;
-  const across = (room.width - room.left - room.right - (columns - 1) * gapAcross) / columns;
+  const gapAcross = own ? between.across + room.left + room.second : between.across;
+  const atRight = room.right + room.second;
+  const across = (room.width - room.left - atRight - (columns - 1) * gapAcross) / columns;
   const gapDown = between.down + (columns > 1 ? room.below : 0);
   const aboves = Array.from({ length: rows }, (_, row) =>
     Math.max(0, ...room.above.slice(row * columns, (row + 1) * columns)),
   );
   const aboveAll = aboves.reduce((sum, above) => sum + above + room.title, 0);
-  const down = (room.height - room.below - aboveAll - (rows - 1) * gapDown) / rows;
+  const down = (room.height - room.legend - room.below - aboveAll - (rows - 1) * gapDown) / rows;
   return panels.map((panel, at) => {
     const [column, row] = [at % columns, Math.floor(at / columns)];
     const left = room.left + column * (across + gapAcross);
     const before = aboves.slice(0, row).reduce((sum, above) => sum + above + room.title, 0);
-    const titleTop = before + row * (down + gapDown);
+    const titleTop = room.legend + before + row * (down + gapDown);
     const top = titleTop + room.title + (aboves[row] ?? 0);
     return {
       panel,
       number: at + 1,
       valued: own || column === 0,
+      secondValued:
+        panel.second !== null && (own || column === columns - 1 || at === panels.length - 1),
       taped: row === rows - 1 || columns > 1,
       named: column === columns - 1 || at === panels.length - 1,
       parted: column > 0,
@@ -76,10 +85,22 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
   });
 }
 
+/** The geometry of a panel by the value axis that something stands on. */
+export function geometryOn({ geometry, panel }: PlacedAxes, onSecond: boolean): Geometry {
+  const { second } = panel;
+  return onSecond && second ? { ...geometry, yFrom: second.from, yTo: second.to } : geometry;
+}
+
+type PlacedAxes = Pick<PlacedPanel, 'geometry'> & { panel: Pick<ReadPanel, 'second'> };
+
 /** Whether panels have value axes of their own: they share one when all are alike. */
 export function ownAxes({ panels }: Reading): boolean {
   const [first] = panels;
-  return panels.some(({ axis }) => axis.from !== first?.axis.from || axis.to !== first.axis.to);
+  const differ = (one: ValueAxis | null, two: ValueAxis | null | undefined) =>
+    one?.from !== two?.from || one?.to !== two?.to;
+  return panels.some(
+    ({ axis, second }) => differ(axis, first?.axis) || differ(second, first?.second),
+  );
 }
 
 function gridOf({ panels, shape }: Reading, room: PanelRoom) {
@@ -95,17 +116,31 @@ function gridOf({ panels, shape }: Reading, room: PanelRoom) {
   return { columns: Math.ceil(count / rows), rows };
 }
 
-/** Room at the left for the values and the staff. */
+/** How wide a title is that is written along an axis, in pixels. */
+export const titleWidth = 18;
+
+/** Room beside a panel for the values of an axis, its staff and its title, in pixels. */
 export function roomForValues(
   reading: Reading,
+  which: 'first' | 'second',
+  { staff, gap }: ScaleSize,
   measure: Measure,
   fontSize: number,
-  drawing: AxisDrawing,
 ): number {
-  const texts = reading.panels.flatMap(({ axis }) =>
-    axisValues(axis).map((value) => writeFigure(value, axisFormat(axis, reading.format))),
+  const { shown, titles } = reading.look;
+  const format = which === 'first' ? reading.format : reading.secondFormat;
+  const axes = reading.panels.flatMap(({ axis, second }) => {
+    const own = which === 'first' ? axis : second;
+    return own ? [own] : [];
+  });
+  if (axes.length === 0) return 0;
+  const texts = axes.flatMap((axis) =>
+    axisValues(axis).map((value) => writeFigure(value, axisFormat(axis, format))),
   );
-  return drawing.staffed
-    ? Math.ceil(Math.max(0, ...texts.map((text) => measure(text, fontSize, 400)))) + 8
-    : 0;
+  const widest = Math.ceil(Math.max(0, ...texts.map((text) => measure(text, fontSize, 400))));
+  return (
+    (shown.values ? widest + 8 : 4) +
+    (shown.scales ? staff + gap : 0) +
+    (titles[which] === '' ? 0 : titleWidth)
+  );
 }

@@ -6,7 +6,7 @@ import type { Reading, ReadPanel } from '../../core/reading';
 import { page, shades } from '../look';
 import { type Geometry, toX } from './geometry';
 import type { PlacedPanel } from './panels';
-import { axisOf } from './scales';
+import { axisOf, plainText } from './scales';
 import type { Box } from './standouts';
 
 /** What stands in the rows above the plot: pennants, and the words at date lines and stretches. */
@@ -29,8 +29,6 @@ const pennantWidth = 24;
 const longestWord = 22;
 const cut = (text: string) =>
   text.length > longestWord ? `${text.slice(0, longestWord - 1)}…` : text;
-/** What people write is never markup. */
-const plain = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;');
 
 /** About how wide a word is written there, in pixels. */
 const wordWidth = (text: string) => text.length * 6.6 + 4;
@@ -58,8 +56,12 @@ function standing(
   if (axis !== 'calendar') return [];
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
-  const dates = yardsticks.flatMap(({ name, days, stretches }) => [
-    ...days.map((day) => ({ kind: 'date' as const, day: day + 0.5, text: cut(name) })),
+  const dates = yardsticks.flatMap(({ kind, name, days, stretches }) => [
+    // Dates that come again and again are named in the list alone.
+    ...days.map((day) => ({
+      ...{ kind: 'date' as const, day: day + 0.5 },
+      text: kind === 'recurring' ? '' : cut(name),
+    })),
     ...stretches.map(({ from, to }) => ({
       ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(name) },
     })),
@@ -124,9 +126,11 @@ export function pennantShapes(
 ): Partial<Shape>[] {
   const { axis } = placed.panel;
   const { x, y, yDomain } = axisOf(placed);
-  return placed.flown.flatMap(({ kind, day, level, turned, note }) => {
+  return placed.flown.flatMap(({ kind, day, text, level, turned, note }) => {
     if (kind === 'stretch') return [];
-    const line = { color: page.ink, width: kind === 'date' ? 1.4 : 1 };
+    // A date that comes again and again is a hairline.
+    const once = kind === 'date' && text !== '';
+    const line = { color: once ? page.ink : page.third, width: once ? 1.4 : 0.8 };
     const above = (path: string, fillcolor: string, width: number): Partial<Shape> => ({
       type: 'path',
       path,
@@ -151,7 +155,7 @@ export function pennantShapes(
       line,
     } as const;
     const base = level * flownRow;
-    if (level < 0) return [stem];
+    if (level < 0 || text === '') return [stem];
     if (kind === 'date' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
     const side = turned ? -1 : 1;
     const reach = (along: number) => along * side;
@@ -187,7 +191,7 @@ export function pennantAnnotations(
     yanchor: 'middle',
     xanchor: 'center',
     showarrow: false,
-    text: `<b>${plain(text)}</b>`,
+    text: `<b>${plainText(text)}</b>`,
     font: { size: kind !== 'note' ? fontSize : 10.5, color: kind !== 'note' ? page.ink : '#fff' },
   }));
 }

@@ -1,5 +1,11 @@
-import type { Layout, Shape } from 'plotly.js';
-import { axisFormat, axisValues, writeFigure } from '../../core/labels';
+import type { Annotations, Layout, Shape } from 'plotly.js';
+import {
+  axisFormat,
+  axisValues,
+  type FigureFormat,
+  type ValueAxis,
+  writeFigure,
+} from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { page } from '../look';
 import type { PlacedPanel } from './panels';
@@ -20,6 +26,8 @@ export function axisOf({ number }: Pick<PlacedPanel, 'number'>) {
   return {
     x: `x${suffix}` as 'x',
     y: `y${suffix}` as 'y',
+    // Its second value axis lies over the first, under a number that no panel has.
+    y2: `y${number + 500}` as 'y',
     xDomain: `x${suffix} domain` as 'paper',
     yDomain: `y${suffix} domain` as 'paper',
   };
@@ -29,33 +37,50 @@ export function axisOf({ number }: Pick<PlacedPanel, 'number'>) {
 const valueRoom = 17;
 
 /** Of how many values on the axis one is labelled, so that none touches the next. */
-function labelStride({ panel: { axis }, geometry }: PlacedPanel): number {
+function labelStride({ geometry }: PlacedPanel, axis: ValueAxis): number {
   const high = geometry.height - geometry.top - geometry.bottom;
   const apart = (high * axis.step) / (axis.to - axis.from);
   return [1, 2, 5, 10, 20].find((stride) => apart * stride >= valueRoom) ?? 50;
 }
 
-/** The value axis as a surveyor's staff: alternating blocks that fall on the axis steps. */
-export function staffShapes(placed: PlacedPanel, { staff, gap }: ScaleSize): Partial<Shape>[] {
-  const { axis } = placed.panel;
-  const { y, xDomain } = axisOf(placed);
-  const half = (axis.step / 2) * labelStride(placed);
+/** The staffs of a panel, where they are drawn: at its left, and at its right for a second axis. */
+export function staffShapes(placed: PlacedPanel, size: ScaleSize): Partial<Shape>[] {
+  const { panel, valued, secondValued } = placed;
+  const { y, y2 } = axisOf(placed);
+  return [
+    ...(valued ? staff(placed, panel.axis, { ...size, y, side: -1 }) : []),
+    ...(secondValued && panel.second
+      ? staff(placed, panel.second, { ...size, y: y2, side: 1 })
+      : []),
+  ];
+}
+
+/** A value axis as a surveyor's staff: alternating blocks that fall on the axis steps. */
+function staff(
+  placed: PlacedPanel,
+  axis: ValueAxis,
+  { staff: width, gap, y, side }: ScaleSize & { y: 'y'; side: -1 | 1 },
+): Partial<Shape>[] {
+  const { xDomain } = axisOf(placed);
+  const half = (axis.step / 2) * labelStride(placed, axis);
   const first = Math.floor(axis.from / half + 1e-9);
   const count = Math.ceil(axis.to / half - 1e-9) - first;
-  const at = (x0: number, x1: number) => ({
+  // From the plot outwards, to the side on which the staff stands.
+  const at = (near: number, far: number) => ({
     type: 'rect' as const,
-    ...{ xref: xDomain, xsizemode: 'pixel' as const, xanchor: 0, x0, x1, yref: y },
+    ...{ xref: xDomain, xsizemode: 'pixel' as const, xanchor: side === 1 ? 1 : 0, yref: y },
+    ...{ x0: side * far, x1: side * near },
   });
-  const middle = -gap - staff / 2;
+  const middle = gap + width / 2;
   const blocks = Array.from({ length: count }, (_, block) => ({
-    ...((first + block) % 2 === 0 ? at(middle, -gap) : at(-gap - staff, middle)),
+    ...((first + block) % 2 === 0 ? at(gap, middle) : at(middle, gap + width)),
     y0: Math.max(axis.from, (first + block) * half),
     y1: Math.min(axis.to, (first + block + 1) * half),
     fillcolor: page.ink,
     line: { width: 0 },
   }));
   const frame = {
-    ...at(-gap - staff, -gap),
+    ...at(gap, gap + width),
     ...{ y0: axis.from, y1: axis.to, line: { color: page.ink, width: 0.8 } },
   };
   return [{ ...frame, fillcolor: page.sheet }, ...blocks];
@@ -78,13 +103,28 @@ export function axesOf(
   { staff, gap }: ScaleSize,
   { fontSize, staffed }: { fontSize: number; staffed: boolean },
 ): Partial<Layout> {
-  const { format } = reading;
+  const { format, secondFormat, look } = reading;
   const { panel, geometry } = placed;
-  const { axis } = panel;
+  const { axis, second } = panel;
   const { width, height, left, right, top, bottom } = geometry;
-  const stride = labelStride(placed);
-  const values = axisValues(axis).filter((value) => Math.round(value / axis.step) % stride === 0);
-  const { x, y } = axisOf(placed);
+  const { x, y, y2 } = axisOf(placed);
+  const scale = (of: ValueAxis, written: FigureFormat, labelled: boolean) => {
+    const stride = labelStride(placed, of);
+    const values = axisValues(of).filter((value) => Math.round(value / of.step) % stride === 0);
+    return {
+      range: [of.from, of.to],
+      tickmode: 'array' as const,
+      tickvals: values,
+      ticktext: values.map((value) => writeFigure(value, axisFormat(of, written))),
+      ticks: 'outside' as const,
+      ticklen: (look.shown.scales ? staff + gap : 0) + 3,
+      tickcolor: 'rgba(0,0,0,0)',
+      tickfont: { size: fontSize, color: page.second },
+      showticklabels: staffed && labelled && look.shown.values,
+      fixedrange: true,
+      anchor: x,
+    };
+  };
   return {
     [x.replace('x', 'xaxis')]: {
       range: [geometry.xFrom, geometry.xTo],
@@ -94,23 +134,52 @@ export function axesOf(
       ...{ showticklabels: false, fixedrange: true },
     },
     [y.replace('y', 'yaxis')]: {
-      range: [axis.from, axis.to],
+      ...scale(axis, format, placed.valued),
       domain: [bottom / height, 1 - top / height],
-      anchor: x,
-      tickmode: 'array',
-      tickvals: values,
-      ticktext: values.map((value) => writeFigure(value, axisFormat(axis, format))),
-      ticks: 'outside',
-      ticklen: staff + gap + 3,
-      tickcolor: 'rgba(0,0,0,0)',
-      tickfont: { size: fontSize, color: page.second },
-      showticklabels: staffed && placed.valued,
-      showgrid: staffed,
+      // What stands on the second axis lies beneath: bars there would hide the lines.
+      ...(second && { overlaying: y2 }),
+      showgrid: staffed && look.shown.gridlines,
       gridcolor: '#E9EEEE',
       zeroline: axis.from < 0 && axis.to > 0,
       zerolinecolor: '#8C989E',
       zerolinewidth: 1,
-      fixedrange: true,
     },
+    ...(second && {
+      [y2.replace('y', 'yaxis')]: {
+        ...scale(second, secondFormat, placed.secondValued),
+        domain: [bottom / height, 1 - top / height],
+        ...{ side: 'right', showgrid: false, zeroline: false },
+      },
+    }),
   };
 }
+
+/** What is written along the value axes, outside their values. */
+export function axisTitles(
+  { look: { titles } }: Reading,
+  placed: PlacedPanel,
+  { left, second }: { left: number; second: number },
+  fontSize: number,
+): Partial<Annotations>[] {
+  const { xDomain, yDomain } = axisOf(placed);
+  const written = (text: string, at: Partial<Annotations>): Partial<Annotations>[] =>
+    text === ''
+      ? []
+      : [
+          {
+            ...{ xref: xDomain, yref: yDomain, y: 0.5, yanchor: 'middle', showarrow: false },
+            ...{ text: plainText(text), font: { size: fontSize, color: page.second }, ...at },
+          },
+        ];
+  return [
+    ...(placed.valued
+      ? written(titles.first, { x: 0, xanchor: 'left', xshift: -left, textangle: '-90' })
+      : []),
+    ...(placed.secondValued
+      ? written(titles.second, { x: 1, xanchor: 'right', xshift: second, textangle: '90' })
+      : []),
+  ];
+}
+
+/** What people write is never markup. */
+export const plainText = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;');

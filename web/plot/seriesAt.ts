@@ -1,6 +1,6 @@
 import type { Reading } from '../../core/reading';
 import { toX, toY } from './geometry';
-import type { PlacedPanel } from './panels';
+import { geometryOn, type PlacedPanel } from './panels';
 
 /** How near to a line the pointer must be to mean it, in pixels. */
 const reach = 10;
@@ -11,12 +11,15 @@ const reach = 10;
  */
 export function seriesAt(
   { positions }: Pick<Reading, 'positions'>,
-  { panel, geometry }: Pick<PlacedPanel, 'panel' | 'geometry'>,
+  placed: Pick<PlacedPanel, 'geometry'> & {
+    panel: Pick<PlacedPanel['panel'], 'series' | 'second'>;
+  },
   period: number,
   x: number,
   y: number,
 ): string | null {
-  const near = panel.series.map(({ id, figures }) => {
+  const near = placed.panel.series.map(({ id, figures, second }) => {
+    const geometry = geometryOn(placed, second);
     const distances = [period - 1, period].map((place) => {
       const ends = [place, place + 1].map((end) => ({
         day: positions[end]?.middle ?? null,

@@ -1,31 +1,83 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import type { DrawnChart } from '../../core/chart';
+import type { BoardStyle, DrawnChart } from '../../core/chart';
+import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';
+import { type Question, readings } from './readingQueue';
 
-/** Reads a definition against the figures the server has sent. */
+/** Charts of more figures than these are read by a worker: the page stays at hand meanwhile. */
+const mostOnPage = 6000;
+
+const figuresIn = ({ frames }: ChartFrames) =>
+  Object.values(frames).reduce((sum, { keys, periods }) => sum + keys.length * periods.length, 0);
+
+/**
+ * Reads a definition against the figures the server has sent: at once, or by a worker when they are
+ * many; then the last reading stands until the next is there.
+ */
 export function useReadingOf(
   definition: DrawnChart | undefined,
   figures: ChartFrames | undefined,
+  style: BoardStyle | undefined,
+  dials?: TurnedDials,
 ): Reading | null {
-  return useMemo(
-    () =>
+  const question = useMemo(
+    (): Question | null =>
       definition && figures
-        ? readChart(definition, figures.frames, { today: parseDay(figures.today) ?? 0 })
+        ? [definition, figures.frames, { today: parseDay(figures.today) ?? 0, style, dials }]
         : null,
-    [definition, figures],
+    [definition, figures, style, dials],
   );
+  const many = !!figures && figuresIn(figures) > mostOnPage;
+  const here = useMemo(() => (question && !many ? readChart(...question) : null), [question, many]);
+  const [there, setThere] = useState<Reading | null>(null);
+  const asker = useRef({});
+  useEffect(() => {
+    const own = asker.current;
+    if (question && many) readings.ask(own, question, setThere);
+    return () => readings.forget(own);
+  }, [question, many]);
+  return many ? there : here;
+}
+
+/** Where a reader has turned dials to, by their names. */
+export type TurnedDials = Readonly<Record<string, DialValue>>;
+
+/** The positions that the server has to know, since figures depend on them; undefined for none. */
+function positionsAsked({ dialsAsked }: DrawnChart, turned: TurnedDials): string | undefined {
+  const known = (dialsAsked ?? []).filter((name) => name in turned).sort();
+  if (known.length === 0) return undefined;
+  return JSON.stringify(Object.fromEntries(known.map((name) => [name, turned[name]])));
+}
+
+/** The positions of a chart's own dials: when others are turned, it is not read again. */
+function useOwnDials({ dials }: DrawnChart, turned: TurnedDials): TurnedDials {
+  const own = dials.flatMap(({ name }) => (name in turned ? [[name, turned[name]]] : []));
+  const named = JSON.stringify(own);
+  return useMemo(() => Object.fromEntries(JSON.parse(named) as [string, DialValue][]), [named]);
 }
 
 /** The reading of a chart on a dashboard, by an account or by a link. */
-export function useChartReading(chart: PlacedChart, link: string | null) {
+export function useChartReading(
+  chart: PlacedChart,
+  link: string | null,
+  style: BoardStyle,
+  dials: TurnedDials,
+) {
+  const own = useOwnDials(chart.definition, dials);
+  const asked = positionsAsked(chart.definition, own);
+  // While a dial is being turned, the last figures stand until the next are there.
   const { data, error } = api.useChartFramesQuery(
-    { chartId: chart.id, link },
+    { chartId: chart.id, link, dials: useDeferredValue(asked) },
     { refetchOnFocus: true },
   );
-  return { reading: useReadingOf(chart.definition, data), problems: data?.problems ?? [], error };
+  return {
+    reading: useReadingOf(chart.definition, data, style, own),
+    problems: data?.problems ?? [],
+    error,
+  };
 }
 
 /** A reading, or the last there was while the next is on its way: nothing is blank meanwhile. */

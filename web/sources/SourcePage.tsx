@@ -1,4 +1,5 @@
 import './sources.css';
+import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import type { SourceDetail } from '../../contract';
 import { parseDay } from '../../core/calendar';
@@ -17,6 +18,10 @@ import {
 import { Menu, ScrollTable } from '../look';
 import { TopBar } from '../people';
 import { Versions } from './Versions';
+
+const MeasuresPart = lazy(() =>
+  import('../measures').then(({ MeasuresPart: part }) => ({ default: part })),
+);
 
 /** One source: how its file was understood and prepared, its versions, and the charts drawn from it. */
 export function SourcePage() {
@@ -82,6 +87,9 @@ export function SourcePage() {
             </ul>
           </section>
         </div>
+        <Suspense fallback={null}>
+          <MeasuresPart source={source} />
+        </Suspense>
         <Versions source={source} />
         <section className="source-section sheet">
           <h2>The first rows</h2>

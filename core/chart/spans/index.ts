@@ -1,14 +1,17 @@
 import { lazy, mixed } from 'yup';
 import { type FixedSpan, fixed } from './fixed';
 import { type LastSpan, last } from './last';
+import { type LastActualSpan, lastActual } from './lastActual';
 import type { Reach, SpanContext, SpanKind } from './span';
 import { type ThisYearSpan, thisYear } from './thisYear';
 
 /** Which periods a chart shows. */
-export type SpanDefinition = FixedSpan | LastSpan | ThisYearSpan;
+export type SpanDefinition = FixedSpan | LastSpan | LastActualSpan | ThisYearSpan;
 export type { Reach, SpanContext };
 
-const kinds = [fixed, last, thisYear] as unknown as readonly SpanKind<SpanDefinition>[];
+const kinds = [
+  ...[fixed, last, lastActual, thisYear],
+] as unknown as readonly SpanKind<SpanDefinition>[];
 
 /** The first days of the first and last period that a span shows. */
 export function reachOf(span: SpanDefinition, context: SpanContext): Reach {

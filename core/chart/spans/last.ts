@@ -1,7 +1,7 @@
 import { mixed, object } from 'yup';
 import { periodStart } from '../../calendar';
 import { figure } from '../../values';
-import type { SpanKind } from './span';
+import { firstOf, type SpanKind } from './span';
 
 /** The last so many periods, the one that today lies in among them, and no later one. */
 export interface LastSpan {
@@ -17,8 +17,6 @@ export const last: SpanKind<LastSpan> = {
   }),
   reach: ({ count }, { today, grain }) => {
     const to = periodStart(today, grain);
-    let from = to;
-    for (let before = 1; before < count; before += 1) from = periodStart(from - 1, grain);
-    return { from, to };
+    return { from: firstOf(count, to, grain), to };
   },
 };

@@ -1,5 +1,5 @@
 import type { ObjectSchema } from 'yup';
-import type { Day, Grain } from '../../calendar';
+import { type Day, type Grain, periodStart } from '../../calendar';
 
 /** What a span is reckoned from. */
 export interface SpanContext {
@@ -7,6 +7,8 @@ export interface SpanContext {
   grain: Grain;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;
+  /** the last day of the actuals that has a figure; null or missing before that is known */
+  lastActual?: Day | null;
 }
 
 /** The first days of the first and last period shown; null: from the first, to the last figure. */
@@ -20,4 +22,11 @@ export interface SpanKind<Definition extends { kind: string }> {
   kind: Definition['kind'];
   schema: ObjectSchema<Definition>;
   reach: (definition: Definition, context: SpanContext) => Reach;
+}
+
+/** The first day of the first of so many periods that end with one. */
+export function firstOf(count: number, last: Day, grain: Grain): Day {
+  let from = last;
+  for (let before = 1; before < count; before += 1) from = periodStart(from - 1, grain);
+  return from;
 }

@@ -1,5 +1,6 @@
 import { lazy, mixed } from 'yup';
 import { sayScope, type YardstickContext } from '../context';
+import { type DialEdge, dialEdge } from './dial';
 import { type DeviationEdge, deviationEdge } from './deviation';
 import type { EdgeKind, FoundEdge } from './edge';
 import { type NumberEdge, numberEdge } from './number';
@@ -7,13 +8,13 @@ import { type PercentileEdge, percentileEdge } from './percentile';
 import { type StatisticEdge, statisticEdge, statisticNames } from './statistic';
 
 /** A value on an axis: where a line stands, or a band begins or ends. */
-export type Edge = NumberEdge | StatisticEdge | PercentileEdge | DeviationEdge;
+export type Edge = NumberEdge | StatisticEdge | PercentileEdge | DeviationEdge | DialEdge;
 export type { FoundEdge };
 export { statisticNames };
 
 /** All kinds, in the order in which they are offered. */
 export const edgeKinds = [
-  ...[numberEdge, statisticEdge, percentileEdge, deviationEdge],
+  ...[numberEdge, statisticEdge, percentileEdge, deviationEdge, dialEdge],
 ] as unknown as readonly EdgeKind<Edge>[];
 
 const kindOf = ({ kind }: Pick<Edge, 'kind'>) =>
@@ -29,7 +30,7 @@ export const sayEdge = (edge: Edge): string => kindOf(edge).say(edge);
 /** What edges have been found from, in words; empty when all of them were written. */
 export function sayEdges(edges: readonly Edge[], context: YardstickContext): string {
   const series = edges.flatMap((edge) => ('series' in edge ? edge.series : []));
-  if (series.length === 0) return '';
+  if (series.length === 0) return edges.some(({ kind }) => kind === 'dial') ? 'set by a dial' : '';
   const one = new Set(series).size === 1 ? sayScope(context, series[0] as string) : '';
   const words = edges.map((edge) => {
     const of = one === '' && 'series' in edge ? ` ${sayScope(context, edge.series)}` : '';

@@ -4,18 +4,28 @@ import { type BandDefinition, band } from './band';
 import { type DatesDefinition, dates } from './dates';
 import type { DraftOf, Found, YardstickKind } from './kind';
 import { type LineDefinition, line, type Shading, shadings } from './line';
+import { type MomentDefinition, moment } from './moment';
+import { type RecurringDefinition, recurring } from './recurring';
+import { type RibbonDefinition, ribbon } from './ribbon';
 import { type StepsDefinition, stepOf, steps } from './steps';
 import { type TodayDefinition, today } from './today';
 
 /** Anything that series are read against besides each other. */
 export type YardstickDefinition =
-  LineDefinition | BandDefinition | StepsDefinition | TodayDefinition | DatesDefinition;
+  | LineDefinition
+  | BandDefinition
+  | RibbonDefinition
+  | StepsDefinition
+  | TodayDefinition
+  | MomentDefinition
+  | DatesDefinition
+  | RecurringDefinition;
 export type { DraftOf, Found, Shading };
 export { shadings, stepOf };
 
 /** All kinds, in the order in which they are offered. */
 export const yardstickKinds = [
-  ...[line, band, steps, today, dates],
+  ...[line, band, ribbon, steps, today, moment, dates, recurring],
 ] as unknown as readonly YardstickKind<YardstickDefinition>[];
 
 const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>
@@ -28,6 +38,12 @@ export const yardstickSchema = lazy(
     >) ?? mixed<YardstickDefinition>().test('kind', 'There is no such yardstick.', () => false),
 );
 
+/** The series that a yardstick is found from. */
+export const seriesOfYardstick = (definition: YardstickDefinition): string[] =>
+  [definition, ...Object.values(definition)].flatMap((part: unknown) =>
+    typeof part === 'object' && part !== null && 'series' in part ? [String(part.series)] : [],
+  );
+
 /** A yardstick with what it has found. */
 export interface Yardstick extends Found {
   id: string;
@@ -35,12 +51,15 @@ export interface Yardstick extends Found {
   name: string;
   /** the value axis makes room for it */
   onAxis: boolean;
+  /** it stands on the second value axis */
+  second: boolean;
 }
 
 /** Finds each yardstick from what is drawn; days that are not among those shown are left out. */
 export function findYardsticks(
   definitions: readonly YardstickDefinition[],
   context: YardstickContext,
+  onSecond: (definition: YardstickDefinition) => boolean = () => false,
 ): Yardstick[] {
   return definitions.map((definition) => {
     const found = kindOf(definition).find(definition, context);
@@ -51,6 +70,7 @@ export function findYardsticks(
       kind: definition.kind,
       name: 'name' in definition ? definition.name : 'Today',
       onAxis: 'onAxis' in definition && definition.onAxis,
+      second: onSecond(definition),
     };
   });
 }

@@ -1,4 +1,5 @@
 import type { ISchema } from 'yup';
+import type { Figures } from '../../values';
 import type { YardstickContext } from '../context';
 
 /** What a yardstick has found: levels and bands on the value axis, days and stretches of days. */
@@ -12,6 +13,8 @@ export interface Found {
   levels: readonly number[];
   /** from the lower edge to the upper one; a shade of 0 to 1 tells neighbours apart */
   bands: readonly { from: number; to: number; shade: number }[];
+  /** a band whose edges change from position to position; null without one */
+  ribbon: { low: Figures; high: Figures } | null;
   days: readonly number[];
   stretches: readonly { from: number; to: number }[];
   /** how many finished figures lie within the bands; null without a band */
@@ -21,7 +24,7 @@ export interface Found {
 /** A yardstick that has found nothing. */
 export const nothingFound: Found = {
   ...{ value: null, exact: true, scope: '', levels: [], bands: [], days: [], stretches: [] },
-  within: null,
+  ...{ within: null, ribbon: null },
 };
 
 /** One kind of yardstick: what it is, and what it finds. */

@@ -1,9 +1,10 @@
-import { Radio } from 'antd';
+import { Checkbox, Radio } from 'antd';
 import {
   type ChartDefinition,
   draftSeries,
   freshId,
   type GoodSide,
+  type MarkDefinition,
   nextPlace,
   type SeriesDefinition,
   withMark,
@@ -34,9 +35,8 @@ export function AgainstSetting({
   const hold = (against: string, side: GoodSide) => {
     const other = side === 'within' ? 'atLeast' : side;
     const isBand = marks.some((each) => each.id === against && each.band);
-    change((before) =>
-      withMark(before, main.id, against ? { against, good: isBand ? 'within' : other } : null),
-    );
+    const mark = { ...main.mark, against, good: isBand ? 'within' : other } as const;
+    change((before) => withMark(before, main.id, against ? mark : null));
   };
   const add = (choice: string) => {
     const [sourceId, column] = JSON.parse(choice) as [number, string];
@@ -86,6 +86,17 @@ export function AgainstSetting({
             vertical
           />
         </div>
+        {main.mark && (
+          <Checkbox
+            checked={main.mark.pace ?? false}
+            onChange={({ target }) => {
+              const mark = { ...main.mark, pace: target.checked } as MarkDefinition;
+              change((before) => withMark(before, main.id, mark));
+            }}
+          >
+            Draw on the pace that is needed
+          </Checkbox>
+        )}
       </Phrase>
     </>
   );
@@ -97,8 +108,8 @@ function possibleMarks(
   series: SeriesDefinition,
 ): { id: string; name: string; band: boolean }[] {
   const lines = chart.yardsticks.flatMap((each) =>
-    each.kind === 'line' || each.kind === 'band'
-      ? [{ id: each.id, name: each.name, band: each.kind === 'band' }]
+    each.kind === 'line' || each.kind === 'band' || each.kind === 'ribbon'
+      ? [{ id: each.id, name: each.name, band: each.kind !== 'line' }]
       : [],
   );
   const others = chart.series.filter(

@@ -3,16 +3,10 @@ import {
   arrangementKind,
   arrangementKinds,
 } from '../../../core/arrangements';
-import { type AxisStart, axisStarts, type ChartDefinition } from '../../../core/chart';
+import type { ChartDefinition } from '../../../core/chart';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
 import { KindFields } from './KindFields';
-
-const startWords: Record<AxisStart, string> = {
-  suited: 'at zero, unless that wastes much room',
-  zero: 'always at zero',
-  data: 'at the least figure',
-};
 
 /** How the lines are laid out: in one picture, in panels, year over year, as a slope. */
 export function ArrangementPhrase({ chart }: { chart: ChartDefinition }) {
@@ -32,12 +26,6 @@ export function ArrangementPhrase({ chart }: { chart: ChartDefinition }) {
         definition={arrangement}
         settings={arrangementKind(arrangement).settings}
         onChange={set}
-      />
-      <SelectField
-        label="The value axis starts"
-        value={chart.axis.starts}
-        onChange={(starts) => change((before) => ({ ...before, axis: { starts } }))}
-        options={axisStarts.map((value) => ({ value, label: startWords[value] }))}
       />
     </Phrase>
   );

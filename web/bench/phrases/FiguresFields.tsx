@@ -1,45 +1,40 @@
-import { Checkbox, Input } from 'antd';
+import { Checkbox } from 'antd';
 import {
   draftSeries,
   type FiguresDefinition,
+  type MeasureFigures,
   type RowsFigures,
-  type SeriesDefinition,
+  sourceOfFigures,
 } from '../../../core/chart';
-import { isProblem, readFormula } from '../../../core/formula';
-import { type Aggregate, aggregates, isAdditive } from '../../../core/frame';
+import { isAdditive } from '../../../core/frame';
 import { api } from '../../api';
-import { SelectField } from '../../controls';
-import { NameField, NumberField } from '../fields';
+import { NumberField, SelectField } from '../../controls';
+import { AggregateFields, FormulaField, sayMeasure } from '../../measures';
+import { NameField } from '../fields';
 import type { SeriesPhraseProps } from './seriesPhrase';
-
-export const aggregateWords: Record<Aggregate, string> = {
-  sum: 'sum',
-  mean: 'mean',
-  median: 'median',
-  min: 'lowest',
-  max: 'highest',
-  count: 'count',
-  distinct: 'count of different ones',
-  first: 'first',
-  last: 'last (a closing balance)',
-  percentile: 'percentile',
-};
 
 const kindWords: Record<FiguresDefinition['kind'], string> = {
   rows: 'taken from a source',
+  measure: 'a measure that is named',
   formula: 'worked out from other series',
   constant: 'the same throughout',
 };
 
 /** Where a series' figures come from, and what it is called. */
-export function FiguresFields(props: SeriesPhraseProps) {
-  const { series, onChange } = props;
+export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
+  const { chart, series, onChange } = props;
+  const named = [
+    ...chart.series.filter(({ id }) => id !== series.id),
+    ...chart.dials.filter(({ kind }) => kind === 'number'),
+  ].map(({ name }) => name);
   const { figures } = series;
   const { data: sources } = api.useSourcesQuery();
   const become = (kind: FiguresDefinition['kind']) => {
-    const [first] = sources ?? [];
+    const own = sourceOfFigures(figures);
+    const first = sources?.find(({ id }) => id === own) ?? sources?.[0];
     const drafts: Record<FiguresDefinition['kind'], FiguresDefinition> = {
       rows: first ? draftSeries(first, series.id, series.role).figures : figures,
+      measure: { kind: 'measure', sourceId: first?.id ?? 1, measureId: null },
       formula: { kind: 'formula', text: '' },
       constant: { kind: 'constant', number: 100 },
     };
@@ -57,7 +52,15 @@ export function FiguresFields(props: SeriesPhraseProps) {
         }))}
       />
       {figures.kind === 'rows' && <RowsFields {...props} figures={figures} />}
-      {figures.kind === 'formula' && <FormulaField {...props} text={figures.text} />}
+      {figures.kind === 'measure' && <MeasureFields {...props} figures={figures} />}
+      {figures.kind === 'formula' && (
+        <FormulaField
+          text={figures.text}
+          names={named}
+          live={props.live}
+          onChange={(text) => onChange({ figures: { kind: 'formula', text } })}
+        />
+      )}
       {figures.kind === 'constant' && (
         <NumberField
           label="Figure"
@@ -73,15 +76,12 @@ export function FiguresFields(props: SeriesPhraseProps) {
 function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures: RowsFigures }) {
   const { data: sources } = api.useSourcesQuery();
   const source = sources?.find(({ id }) => id === figures.sourceId);
-  const named = (kinds: string[]) =>
-    source?.columns.filter(({ kind }) => kinds.includes(kind)) ?? [];
   // A name that was only the column's follows the column.
   const follows = series.name === (figures.column ?? 'Rows');
   const set = (more: Partial<RowsFigures>) => {
     const next = { ...figures, ...more };
     onChange({ figures: next, name: follows ? (next.column ?? 'Rows') : series.name });
   };
-  const counted = figures.aggregate === 'count' || figures.aggregate === 'distinct';
   return (
     <>
       <SelectField
@@ -95,42 +95,7 @@ function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures
         }}
         options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
       />
-      <SelectField
-        label="Figures"
-        value={figures.column ?? ''}
-        onChange={(column) => set(column ? { column } : { column: null, aggregate: 'count' })}
-        options={[
-          ...named(counted ? ['number', 'text', 'date'] : ['number']).map(({ name }) => ({
-            value: name,
-            label: name,
-          })),
-          { value: '', label: 'the rows themselves' },
-        ]}
-      />
-      <SelectField
-        label="Taken as"
-        value={figures.aggregate}
-        onChange={(aggregate) => set({ aggregate })}
-        options={(figures.column === null ? (['count'] as const) : aggregates).map((each) => ({
-          value: each,
-          label: aggregateWords[each],
-        }))}
-      />
-      {figures.aggregate === 'percentile' && (
-        <NumberField
-          label="Which percentile"
-          value={figures.percent}
-          min={0}
-          max={100}
-          onChange={(percent) => set({ percent })}
-        />
-      )}
-      <SelectField
-        label="Dated by"
-        value={figures.date}
-        onChange={(date) => set({ date })}
-        options={named(['date']).map(({ name }) => ({ value: name, label: name }))}
-      />
+      <AggregateFields value={figures} columns={source?.columns ?? []} onChange={set} />
       {isAdditive(figures.aggregate) && (
         <Checkbox
           checked={series.spread}
@@ -143,36 +108,40 @@ function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures
   );
 }
 
-/** A formula over the other series of the chart; what is wrong with it is said at once. */
-function FormulaField({ chart, series, onChange, text }: SeriesPhraseProps & { text: string }) {
-  const names = chart.series.filter(({ id }) => id !== series.id).map(({ name }) => name);
-  const read = readFormula(text, names);
-  const set = (next: string) =>
-    onChange({ figures: { kind: 'formula', text: next } } satisfies Partial<SeriesDefinition>);
-  const written = (name: string) => (/^\w+$/.test(name) ? name : `"${name}"`);
+/** A measure of any source: the series is called as it is. */
+function MeasureFields({
+  series,
+  onChange,
+  figures,
+}: SeriesPhraseProps & { figures: MeasureFigures }) {
+  const { data: sources } = api.useSourcesQuery();
+  const { data: measures = [] } = api.useMeasuresQuery(figures.sourceId);
+  const chosen = measures.find(({ id }) => id === figures.measureId);
   return (
-    <div className="field">
-      <span>Formula</span>
-      <Input
-        value={text}
-        aria-label="Formula"
-        aria-invalid={isProblem(read)}
-        placeholder={names.slice(0, 2).map(written).join(' / ')}
-        onChange={(event) => set(event.target.value)}
+    <>
+      <SelectField
+        label="Source"
+        value={figures.sourceId}
+        onChange={(sourceId) =>
+          onChange({ figures: { ...figures, sourceId, measureId: null }, split: null })
+        }
+        options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
       />
-      <span className="small quiet">
-        {names.map((name) => (
-          <button
-            key={name}
-            type="button"
-            className="act"
-            onClick={() => set(`${text}${text && !/[\s(]$/.test(text) ? ' ' : ''}${written(name)}`)}
-          >
-            {name}
-          </button>
-        ))}
-      </span>
-      {text && isProblem(read) && <span className="problem small">{read.sentence}</span>}
-    </div>
+      <SelectField
+        label="Measure"
+        value={chosen?.id ?? null}
+        placeholder={
+          measures.length > 0 ? 'Choose a measure' : 'None is named on the source’s page'
+        }
+        onChange={(measureId) => {
+          const name = measures.find(({ id }) => id === measureId)?.name ?? series.name;
+          onChange({ figures: { ...figures, measureId }, name });
+        }}
+        options={measures.map(({ id, name, definition }) => ({
+          value: id,
+          label: `${name} (${sayMeasure(definition)})`,
+        }))}
+      />
+    </>
   );
 }

@@ -1,17 +1,8 @@
 import { Radio } from 'antd';
-import { type Role, roles } from '../../../core/chart';
+import { type Role, roles, roleWords } from '../../../core/chart';
 import { gapKind, gapKinds, type GapTreatment } from '../../../core/gaps';
 import { Phrase, SelectField } from '../../controls';
 import type { SeriesPhraseProps } from './seriesPhrase';
-
-export const roleWords: Record<Role, string> = {
-  actual: 'actual',
-  target: 'target',
-  budget: 'budget',
-  forecast: 'forecast',
-  yearBefore: 'year before',
-  other: 'other',
-};
 
 /** What a series stands for. */
 export function RolePhrase({ series, onChange }: SeriesPhraseProps) {

@@ -3,19 +3,20 @@ import dayjs from 'dayjs';
 import type { ChartDefinition, SpanDefinition } from '../../../core/chart';
 import { countPeriods } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
-import { Phrase, SelectField } from '../../controls';
-import { NumberField } from '../fields';
+import { NumberField, OptionalNumberField, Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
 
 const drafts: Record<SpanDefinition['kind'], SpanDefinition> = {
   fixed: { kind: 'fixed', from: null, to: null },
   last: { kind: 'last', count: 13 },
+  lastActual: { kind: 'lastActual', count: null },
   thisYear: { kind: 'thisYear' },
 };
 
 const kindWords: Record<SpanDefinition['kind'], string> = {
   fixed: 'from a date to a date',
   last: 'the last so many, up to today',
+  lastActual: 'up to the last actual',
   thisYear: 'this year',
 };
 
@@ -50,6 +51,17 @@ export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
           onChange={(count) => set({ ...span, count })}
         />
       )}
+      {span.kind === 'lastActual' && (
+        <OptionalNumberField
+          label="How many, or all"
+          value={span.count}
+          min={1}
+          max={4000}
+          whole
+          placeholder="all"
+          onChange={(count) => set({ ...span, count })}
+        />
+      )}
       {span.kind === 'fixed' &&
         (['from', 'to'] as const).map((end) => (
           <label key={end} className="field">
@@ -70,6 +82,10 @@ export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
 function sayShown({ span, grain }: ChartDefinition, reading: Reading | null): string {
   if (span.kind === 'last') return `the last ${countPeriods(span.count, grain)}`;
   if (span.kind === 'thisYear') return 'this year';
+  if (span.kind === 'lastActual')
+    return span.count === null
+      ? 'up to the last actual'
+      : `${countPeriods(span.count, grain)} up to the last actual`;
   if (reading?.axis !== 'calendar') return span.from || span.to ? 'a part of it' : 'all there is';
   const [first, last] = [reading.positions[0], reading.positions.at(-1)];
   return `${first?.label ?? 'the first figure'} to ${last?.label ?? 'the last'}`;

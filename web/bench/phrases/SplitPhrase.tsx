@@ -1,8 +1,7 @@
-import type { SplitDefinition } from '../../../core/chart';
+import { sourceOfFigures, type SplitDefinition } from '../../../core/chart';
 import { type Ranking, rankings } from '../../../core/frame';
 import { api } from '../../api';
-import { Phrase, SelectField } from '../../controls';
-import { NumberField } from '../fields';
+import { NumberField, Phrase, SelectField } from '../../controls';
 import type { SeriesPhraseProps } from './seriesPhrase';
 
 const rankingWords: Record<Ranking, string> = {
@@ -17,14 +16,14 @@ export function SplitPhrase({ series, onChange }: SeriesPhraseProps) {
   const [ask] = api.useLazyWordsQuery();
   const { figures, split } = series;
   if (figures.kind === 'constant') return 'one level';
-  const sourceId = figures.kind === 'rows' ? figures.sourceId : 0;
+  const sourceId = sourceOfFigures(figures) ?? 0;
   const source = sources?.find(({ id }) => id === sourceId);
   const columns = source?.columns.filter(({ kind }) => kind === 'text') ?? [];
   if (figures.kind === 'formula') return 'a line for each of theirs';
   const choose = async (column: string) => {
     if (!column) return onChange({ split: null });
     const order = await ask({ sourceId, column }).unwrap();
-    return onChange({ split: { column, order, coloured: order, top: null } });
+    return onChange({ split: { column, order, coloured: order, colourBy: null, top: null } });
   };
   return (
     <Phrase words={saySplit(split)} label="Split">
@@ -37,6 +36,19 @@ export function SplitPhrase({ series, onChange }: SeriesPhraseProps) {
           ...columns.map(({ name }) => ({ value: name, label: name })),
         ]}
       />
+      {split && (
+        <SelectField
+          label="Coloured by"
+          value={split.colourBy ?? ''}
+          onChange={(column) => onChange({ split: { ...split, colourBy: column || null } })}
+          options={[
+            { value: '', label: 'a colour for each line' },
+            ...columns
+              .filter(({ name }) => name !== split.column)
+              .map(({ name }) => ({ value: name, label: `${name}: lines of one share a colour` })),
+          ]}
+        />
+      )}
       {split && <TopFields split={split} onChange={(next) => onChange({ split: next })} />}
       {split && !split.top && (
         <OrderField split={split} onChange={(next) => onChange({ split: next })} />

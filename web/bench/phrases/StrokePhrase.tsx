@@ -1,6 +1,13 @@
 import { Checkbox } from 'antd';
-import { type Dash, dashes, type Shape, shapes } from '../../../core/chart';
-import { Phrase, SelectField } from '../../controls';
+import {
+  type Dash,
+  dashes,
+  pointKinds,
+  type PointsDefinition,
+  type Shape,
+  shapes,
+} from '../../../core/chart';
+import { NumberField, Phrase, SelectField } from '../../controls';
 import { StrokeSample } from '../../look';
 import { ColourField } from '../fields';
 import type { SeriesPhraseProps } from './seriesPhrase';
@@ -9,6 +16,14 @@ const shapeWords: Record<Shape, string> = {
   straight: 'straight from point to point',
   smooth: 'smoothed, without overshooting',
   stepped: 'stepped at the edges of periods',
+  bars: 'as bars from zero',
+};
+
+const pointWords: Record<PointsDefinition['at'], string> = {
+  none: '',
+  all: 'with points',
+  measured: 'with points where measured',
+  sized: 'with points as large as their figures',
 };
 
 const widths = [1, 1.4, 1.6, 2, 2.4, 3, 4];
@@ -21,7 +36,7 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
     stroke.shape,
     stroke.colour,
     stroke.dash && (stroke.dash === 'solid' ? 'solid' : 'dashed'),
-    stroke.points && 'with points',
+    pointWords[stroke.points.at],
     stroke.filled && 'filled beneath',
   ];
   return (
@@ -56,12 +71,57 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
           ...widths.map((width) => ({ value: width, label: `${width} pixels` })),
         ]}
       />
-      <Checkbox checked={stroke.points} onChange={({ target }) => set({ points: target.checked })}>
-        A point at each figure
-      </Checkbox>
+      <PointsFields points={stroke.points} onChange={(points) => set({ points })} />
       <Checkbox checked={stroke.filled} onChange={({ target }) => set({ filled: target.checked })}>
         Fill the area beneath
       </Checkbox>
     </Phrase>
+  );
+}
+
+interface PointsFieldsProps {
+  points: PointsDefinition;
+  onChange: (points: PointsDefinition) => void;
+}
+
+/** Which figures have a point, its colour and its size. */
+function PointsFields({ points, onChange }: PointsFieldsProps) {
+  const { at, colour, sizes } = points;
+  const [least, greatest] = sizes;
+  const sized = (next: PointsDefinition['sizes']) => onChange({ ...points, sizes: next });
+  return (
+    <>
+      <SelectField
+        label="Points"
+        value={at}
+        onChange={(next) => onChange({ ...points, at: next })}
+        options={pointKinds.map((value) => ({ value, label: pointWords[value] || 'none' }))}
+      />
+      {at !== 'none' && (
+        <>
+          <ColourField
+            label="Colour of points"
+            value={colour}
+            onChange={(next) => onChange({ ...points, colour: next })}
+          />
+          <NumberField
+            label={at === 'sized' ? 'Across, of the least' : 'Across, in pixels'}
+            value={least}
+            min={1}
+            max={60}
+            onChange={(size) => sized([size, greatest])}
+          />
+        </>
+      )}
+      {at === 'sized' && (
+        <NumberField
+          label="Across, of the greatest"
+          value={greatest}
+          min={1}
+          max={60}
+          onChange={(size) => sized([least, size])}
+        />
+      )}
+    </>
   );
 }

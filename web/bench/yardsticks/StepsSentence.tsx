@@ -1,5 +1,4 @@
-import { Phrase, SelectField } from '../../controls';
-import { NumberField } from '../fields';
+import { NumberField, Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './YardstickSettings';
 
 /** Bands of equally many figures. */

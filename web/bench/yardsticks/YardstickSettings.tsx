@@ -6,6 +6,9 @@ import { Remove, usePart } from '../usePart';
 import { BandSentence } from './BandSentence';
 import { DatesSentence } from './DatesSentence';
 import { LineSentence } from './LineSentence';
+import { MomentSentence } from './MomentSentence';
+import { RecurringSentence } from './RecurringSentence';
+import { RibbonSentence } from './RibbonSentence';
 import { StepsSentence } from './StepsSentence';
 import { TodaySentence } from './TodaySentence';
 
@@ -23,6 +26,9 @@ const sentences: {
   line: LineSentence,
   band: BandSentence,
   steps: StepsSentence,
+  ribbon: RibbonSentence,
+  moment: MomentSentence,
+  recurring: RecurringSentence,
   today: TodaySentence,
   dates: DatesSentence,
 };

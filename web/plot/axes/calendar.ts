@@ -16,9 +16,9 @@ export const calendarAxis: AxisDrawing = {
     tapeLabels(tapeOf(reading, placed), placed, size, fontSize),
 };
 
-export function tapeOf({ positions, grain }: Reading, { geometry }: PlacedPanel): Tape {
+export function tapeOf({ positions, grain, look }: Reading, { geometry }: PlacedPanel): Tape {
   const first = positions[0]?.start ?? 0;
-  return layTape(first, positions.at(-1)?.next ?? 1, grain, plotWidth(geometry));
+  return layTape(first, positions.at(-1)?.next ?? 1, grain, plotWidth(geometry), look.periods);
 }
 
 export function tapeShapes(

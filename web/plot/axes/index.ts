@@ -1,13 +1,21 @@
 import type { AxisKind } from '../../../core/arrangements';
 import type { AxisDrawing } from './axisDrawing';
+import type { Reading } from '../../../core/reading';
+import { bareAxis } from './bare';
 import { calendarAxis } from './calendar';
 import { endsAxis } from './ends';
 import { yearAxis } from './year';
 
 /** How each kind of axis is drawn. */
-export const axisDrawings: Readonly<Record<AxisKind, AxisDrawing>> = {
+const axisDrawings: Readonly<Record<AxisKind, AxisDrawing>> = {
   calendar: calendarAxis,
   year: yearAxis,
   ends: endsAxis,
 };
+
+/** The drawing of a reading's axis. */
+export const axisOfReading = ({
+  axis,
+  headline,
+}: Pick<Reading, 'axis' | 'headline'>): AxisDrawing => (headline ? bareAxis : axisDrawings[axis]);
 export type { AxisDrawing };

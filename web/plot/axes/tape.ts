@@ -1,5 +1,5 @@
 import { type Day, type Grain, grains, periodsBetween, periodStart } from '../../../core/calendar';
-import { tapeLabel } from '../../../core/labels';
+import { type PeriodStyle, tapeLabel } from '../../../core/labels';
 
 /** The narrowest a label of each grain may stand beside the next, in pixels. */
 const labelRoom: Record<Grain, number> = { day: 20, week: 31, month: 29, quarter: 28, year: 36 };
@@ -16,7 +16,13 @@ export interface Tape {
  * Lays the tape out: a block for each period, or for the shortest longer one that can be seen.
  * @param pixels how wide the axis is drawn
  */
-export function layTape(first: Day, next: Day, grain: Grain, pixels: number): Tape {
+export function layTape(
+  first: Day,
+  next: Day,
+  grain: Grain,
+  pixels: number,
+  style?: PeriodStyle,
+): Tape {
   const longer = grains.slice(grains.indexOf(grain));
   const starts = (unit: Grain) => periodsBetween(first, next - 1, unit);
   const roomy = (least: (unit: Grain) => number) =>
@@ -24,16 +30,25 @@ export function layTape(first: Day, next: Day, grain: Grain, pixels: number): Ta
   const blocks = roomy(() => narrowestBlock);
   const labelled = roomy((unit) => labelRoom[unit]);
   const edges = [...starts(blocks).map((start) => Math.max(start, first)), next];
-  return { edges, labels: tapeLabels(starts(labelled), labelled, grain, first, next, pixels) };
+  return {
+    edges,
+    labels: tapeLabels(starts(labelled), labelled, { grain, first, next, pixels, style }),
+  };
+}
+
+/** What a tape is laid for. */
+interface TapeRoom {
+  grain: Grain;
+  first: Day;
+  next: Day;
+  pixels: number;
+  style?: PeriodStyle;
 }
 
 function tapeLabels(
   starts: Day[],
   unit: Grain,
-  grain: Grain,
-  first: Day,
-  next: Day,
-  pixels: number,
+  { grain, first, next, pixels, style }: TapeRoom,
 ): Tape['labels'] {
   // Each quarter's first month is better known by its name than by a number.
   const named = unit === 'quarter' && grain !== 'quarter' ? 'month' : unit;
@@ -41,7 +56,7 @@ function tapeLabels(
   const within = starts.filter((start, place) => start >= first && place % stride === 0);
   let before = '';
   return within.map((start) => {
-    const { short, of } = tapeLabel(start, named);
+    const { short, of } = tapeLabel(start, named, style);
     const shown = of === before ? '' : of;
     before = of;
     const own = grain === 'day' || grain === 'week' ? periodStart(start, grain) : start;

@@ -1,0 +1,23 @@
+import { mixed, object } from 'yup';
+import type { ArrangementKind } from './arrangement';
+
+/** A headline figure: the last one, large, beside a bare line. */
+export interface Sparkline {
+  kind: 'sparkline';
+}
+
+export const sparkline: ArrangementKind<Sparkline> = {
+  kind: 'sparkline',
+  schema: object({ kind: mixed<'sparkline'>().oneOf(['sparkline']).required() }),
+  draft: { kind: 'sparkline' },
+  name: 'as a headline figure with its line',
+  settings: [],
+  coloursBy: 'line',
+  headline: true,
+  arrange: ({ periods, lines }) => ({
+    axis: 'calendar',
+    positions: [...periods],
+    panels: [{ key: '', title: '', lines: [...lines] }],
+    described: '',
+  }),
+};

@@ -1,0 +1,24 @@
+import { mixed, object, type ObjectSchema } from 'yup';
+import { type Filter, filterSchema } from '../frame';
+
+/**
+ * A filter of a whole chart: it keeps rows of every source that has its column. What it does not keep
+ * is gone, or stays in grey where it is a line of its own; then it enters no computation.
+ */
+export interface ChartFilter {
+  filter: Filter;
+  rest: 'removed' | 'grey';
+}
+
+export const chartFilterSchema: ObjectSchema<ChartFilter> = object({
+  filter: filterSchema,
+  rest: mixed<ChartFilter['rest']>().oneOf(['removed', 'grey']).required(),
+}) as ObjectSchema<ChartFilter>;
+
+/** Whether a filter keeps a word of the column that a series is split by. */
+export const keepsWord = (filter: Filter, word: string) =>
+  filter.kind !== 'words' || filter.words.includes(word) === filter.keep;
+
+/** Whether a filter leaves the lines of a split in grey rather than taking their rows away. */
+export const greysLines = ({ filter, rest }: ChartFilter, splitBy: string | null) =>
+  rest === 'grey' && filter.kind === 'words' && filter.column === splitBy;

@@ -1,0 +1,22 @@
+import { filterKind } from '../frame';
+import type { ChartFilter } from './chartFilters';
+import type { ChartDefinition, DrawnChart } from './definition';
+import { dialsAsked } from './requests';
+
+/** What the filters of a chart keep, in words; empty without any. */
+export const sayFilters = (filters: readonly ChartFilter[]): string =>
+  filters.map(({ filter }) => filterKind(filter).say(filter)).join(' and ');
+
+/** What of a chart is known to those who only read it: no name of a source's column. */
+export function drawnChart(definition: ChartDefinition): DrawnChart {
+  const { filters, ...chart } = definition;
+  return {
+    ...chart,
+    dialsAsked: dialsAsked(definition),
+    filtered: sayFilters(filters),
+    series: chart.series.map(({ figures: _figures, derived: _derived, split, ...series }) => ({
+      ...series,
+      split: split && {},
+    })),
+  };
+}

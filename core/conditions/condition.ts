@@ -1,0 +1,90 @@
+import type { ISchema } from 'yup';
+import type { Line, Position } from '../arrangements';
+import type { Grain } from '../calendar';
+import type { Figures } from '../values';
+import type { Yardstick, YardstickContext } from '../yardsticks';
+
+/** What conditions of a line can look at. */
+export interface ConditionContext extends YardstickContext {
+  line: Pick<Line, 'id' | 'key' | 'split' | 'seriesId' | 'figures' | 'open'>;
+  /** the figures of the line come from no division */
+  exact: boolean;
+  yardsticks: readonly Yardstick[];
+  /** how each figure stands against the line's mark */
+  judgements: readonly ('on' | 'off' | null)[];
+  /** what each figure is held against, and the difference from it; empty without a mark */
+  marks: Figures;
+  differences: Figures;
+  grain: Grain;
+  positions: readonly Position[];
+}
+
+/** A stroke between two figures, at one place along it. */
+export interface Along {
+  from: number;
+  to: number;
+  /** days */
+  x: number;
+  judgement: 'on' | 'off' | null;
+}
+
+/** What a condition tells of a line. */
+export interface Test {
+  /** by place: figure less what it is held against; strokes are cut where one crosses zero */
+  thresholds: readonly Figures[];
+  /** what holds may change at the edges of periods */
+  edges: boolean;
+  /** whether it holds at a figure; null where that cannot be told */
+  at: (place: number) => boolean | null;
+  /**
+   * Whether it holds somewhere along a stroke.
+   * @param sides the signed distance from each threshold there
+   */
+  along: (stroke: Along, sides: readonly number[]) => boolean | null;
+}
+
+/** A phrase of a condition that is a setting: one of a few values, or something of the chart. */
+export type ConditionSetting<Definition> = {
+  name: keyof Definition & string;
+  label: string;
+} & (
+  | { type: 'choice'; choices: readonly { value: string | boolean; words: string }[] }
+  | { type: 'number' | 'series' | 'yardstick' | 'edge' | 'date' | 'condition' }
+  | {
+      type: 'several';
+      choices: (definition: Definition) => readonly { value: number; words: string }[];
+    }
+);
+
+/** The names of what a chart holds, for sentences. */
+export interface Names {
+  series: (id: string) => string;
+  yardstick: (id: string) => string;
+  /** what the series is held against; empty without a mark */
+  mark: string;
+  good: 'atLeast' | 'atMost' | 'within';
+}
+
+/** One kind of condition: what it is, how it says itself, and what it tells of a line. */
+export interface ConditionKind<Definition extends { kind: string }> {
+  kind: Definition['kind'];
+  /** its name in a list */
+  name: string;
+  schema: ISchema<unknown>;
+  /** what it is when it is chosen */
+  draft: (about: { series: string; level: number; yardstick: string }) => Definition;
+  settings: readonly ConditionSetting<Definition>[];
+  /** it holds a figure against the mark of its series */
+  byMark?: true;
+  /** as the end of a sentence: "under Budget", "at least 40" */
+  say: (definition: Definition, names: Names) => string;
+  test: (definition: Definition, context: ConditionContext) => Test;
+}
+
+/** A test of what is told for each figure by itself; a stroke goes with the figure it leads to. */
+export const byFigure = (at: Test['at']): Test => ({
+  ...{ thresholds: [], edges: false, at },
+  along: ({ to }) => at(to),
+});
+
+export const never: Test = byFigure(() => null);

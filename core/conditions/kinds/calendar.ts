@@ -1,0 +1,55 @@
+import { mixed, object } from 'yup';
+import { civilDate, weekday } from '../../calendar';
+import { figure, list } from '../../values';
+import type { ConditionKind } from '../condition';
+
+/** In some months of any year, or on some weekdays. */
+export interface CalendarCondition {
+  kind: 'calendar';
+  part: 'months' | 'weekdays';
+  /** 1 to 12, or 1 (Monday) to 7 */
+  values: number[];
+}
+
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const numbered = (names: readonly string[]) => names.map((words, at) => ({ value: at + 1, words }));
+
+export const calendarCondition: ConditionKind<CalendarCondition> = {
+  kind: 'calendar',
+  name: 'falls in some months or on some weekdays',
+  schema: object({
+    kind: mixed<'calendar'>().oneOf(['calendar']).required(),
+    part: mixed<CalendarCondition['part']>().oneOf(['months', 'weekdays']).required(),
+    values: list(figure().integer().min(1).max(12).required(), 12).required(),
+  }),
+  draft: () => ({ kind: 'calendar', part: 'months', values: [12, 1, 2] }),
+  settings: [
+    {
+      ...{ name: 'part', label: 'Falls', type: 'choice' },
+      choices: [
+        { value: 'months', words: 'in months' },
+        { value: 'weekdays', words: 'on weekdays (by day)' },
+      ],
+    },
+    {
+      ...{ name: 'values', label: 'Which', type: 'several' },
+      choices: ({ part }) => numbered(part === 'months' ? months : weekdays),
+    },
+  ],
+  say: ({ part, values }) => {
+    const names = part === 'months' ? months : weekdays;
+    const known = values.flatMap((value) => names[value - 1] ?? []);
+    return `${part === 'months' ? 'in' : 'on'} ${known.join(', ')}`;
+  },
+  test: ({ part, values }, { positions, grain }) => {
+    const told = part === 'months' ? grain !== 'quarter' && grain !== 'year' : grain === 'day';
+    const inIt = (day: number) =>
+      values.includes(part === 'months' ? civilDate(day).month : weekday(day));
+    return {
+      ...{ thresholds: [], edges: true },
+      at: (place) => (told ? inIt(Math.floor(positions[place]?.middle ?? 0)) : null),
+      along: ({ x }) => (told ? inIt(Math.floor(x)) : null),
+    };
+  },
+};

@@ -1,0 +1,41 @@
+import { mixed, object } from 'yup';
+import { difference, figure } from '../../values';
+import { byFigure, type ConditionKind } from '../condition';
+
+/** The change on the period before: its sign, or its size in %. */
+export interface ChangeCondition {
+  kind: 'change';
+  is: 'up' | 'down';
+  /** at least so many %; zero for any change that way */
+  percent: number;
+}
+
+export const changeCondition: ConditionKind<ChangeCondition> = {
+  kind: 'change',
+  name: 'has changed on the period before',
+  schema: object({
+    kind: mixed<'change'>().oneOf(['change']).required(),
+    is: mixed<ChangeCondition['is']>().oneOf(['up', 'down']).required(),
+    percent: figure().min(0).max(100_000).required(),
+  }),
+  draft: () => ({ kind: 'change', is: 'down', percent: 0 }),
+  settings: [
+    {
+      ...{ name: 'is', label: 'Has gone', type: 'choice' },
+      choices: [
+        { value: 'up', words: 'up' },
+        { value: 'down', words: 'down' },
+      ],
+    },
+    { name: 'percent', label: 'By at least, in %', type: 'number' },
+  ],
+  say: ({ is, percent }) =>
+    `${is} on the period before${percent > 0 ? ` by ${percent}% or more` : ''}`,
+  test: ({ is, percent }, { line: { figures, open }, exact }) =>
+    byFigure((place) => {
+      const [now, before] = [figures[place] ?? null, figures[place - 1] ?? null];
+      if (now === null || before === null || open[place - 1]) return null;
+      const change = difference(now, before, exact) * (is === 'up' ? 1 : -1);
+      return change > 0 && (percent === 0 || 100 * change >= percent * Math.abs(before));
+    }),
+};

@@ -1,0 +1,45 @@
+import { mixed, object } from 'yup';
+import { dateText, parseDay } from '../../calendar';
+import { writeDay } from '../../labels';
+import type { ConditionKind } from '../condition';
+
+/** After a date, or before it. */
+export interface DatesCondition {
+  kind: 'dates';
+  is: 'before' | 'from';
+  /** written 2026-11-23; null: today */
+  date: string | null;
+}
+
+export const datesCondition: ConditionKind<DatesCondition> = {
+  kind: 'dates',
+  name: 'stands before or after a date',
+  schema: object({
+    kind: mixed<'dates'>().oneOf(['dates']).required(),
+    is: mixed<DatesCondition['is']>().oneOf(['before', 'from']).required(),
+    date: dateText(),
+  }),
+  draft: () => ({ kind: 'dates', is: 'from', date: null }),
+  settings: [
+    {
+      ...{ name: 'is', label: 'Stands', type: 'choice' },
+      choices: [
+        { value: 'before', words: 'before' },
+        { value: 'from', words: 'on or after' },
+      ],
+    },
+    { name: 'date', label: 'Date, or today', type: 'date' },
+  ],
+  say: ({ is, date }) => {
+    const day = date === null ? null : parseDay(date);
+    return `${is === 'before' ? 'before' : 'from'} ${day === null ? 'today' : writeDay(day)}${is === 'from' ? ' on' : ''}`;
+  },
+  test: ({ is, date }, { positions, today }) => {
+    const day = (date === null ? null : parseDay(date)) ?? today;
+    return {
+      ...{ thresholds: [], edges: true },
+      at: (place) => (positions[place]?.middle ?? -Infinity) >= day === (is === 'from'),
+      along: ({ x }) => x >= day === (is === 'from'),
+    };
+  },
+};

@@ -1,0 +1,44 @@
+import { mixed, object } from 'yup';
+import { figure } from '../../values';
+import { byFigure, type ConditionKind } from '../condition';
+
+/** From the nth finished period in a row on or off the mark. */
+export interface RunningCondition {
+  kind: 'running';
+  is: 'on' | 'off';
+  nth: number;
+}
+
+const ordinal = (nth: number) =>
+  `${nth}${nth % 10 === 1 && nth % 100 !== 11 ? 'st' : nth % 10 === 2 && nth % 100 !== 12 ? 'nd' : nth % 10 === 3 && nth % 100 !== 13 ? 'rd' : 'th'}`;
+
+export const runningCondition: ConditionKind<RunningCondition> = {
+  kind: 'running',
+  name: 'is on or off its mark for periods in a row',
+  schema: object({
+    kind: mixed<'running'>().oneOf(['running']).required(),
+    is: mixed<RunningCondition['is']>().oneOf(['on', 'off']).required(),
+    nth: figure().integer().min(2).max(400).required(),
+  }),
+  draft: () => ({ kind: 'running', is: 'off', nth: 3 }),
+  settings: [
+    {
+      ...{ name: 'is', label: 'Is', type: 'choice' },
+      choices: [
+        { value: 'off', words: 'off the mark' },
+        { value: 'on', words: 'on the mark' },
+      ],
+    },
+    { name: 'nth', label: 'From which period in a row', type: 'number' },
+  ],
+  byMark: true,
+  say: ({ is, nth }, { mark }) =>
+    `${is} ${mark || 'the mark'} for the ${ordinal(nth)} period running`,
+  test: ({ is, nth }, { judgements }) => {
+    let run = 0;
+    const runs = judgements.map((judgement) => (run = judgement === is ? run + 1 : 0));
+    return byFigure((place) =>
+      (judgements[place] ?? null) === null ? null : (runs[place] ?? 0) >= nth,
+    );
+  },
+};

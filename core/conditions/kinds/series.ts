@@ -1,0 +1,32 @@
+import { mixed, object, string } from 'yup';
+import { type ConditionKind, never } from '../condition';
+import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+
+/** Beside another series. */
+export interface SeriesCondition {
+  kind: 'series';
+  is: Side;
+  series: string;
+}
+
+export const seriesCondition: ConditionKind<SeriesCondition> = {
+  kind: 'series',
+  name: 'stands against another series',
+  schema: object({
+    kind: mixed<'series'>().oneOf(['series']).required(),
+    is: mixed<Side>().oneOf(sides).required(),
+    series: string().required().max(40),
+  }),
+  draft: ({ series }) => ({ kind: 'series', is: 'over', series }),
+  settings: [
+    { name: 'is', label: 'Is', type: 'choice', choices: sideChoices },
+    { name: 'series', label: 'Series', type: 'series' },
+  ],
+  say: ({ is, series }, names) => `${sideWords[is]} ${names.series(series)}`,
+  test: ({ is, series }, context) => {
+    const { line } = context;
+    const others = context.lines.filter((each) => each.seriesId === series && each.id !== line.id);
+    const other = others.find(({ key, split }) => key === line.key || !split);
+    return other ? besides(context, other.figures, context.exact, is) : never;
+  },
+};

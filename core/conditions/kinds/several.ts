@@ -1,0 +1,78 @@
+import { array, type ISchema, lazy, mixed, object } from 'yup';
+import type { ConditionDefinition } from './index';
+import type { ConditionKind, Test } from '../condition';
+
+/** All of several conditions, or any of them. */
+export interface SeveralCondition {
+  kind: 'several';
+  how: 'all' | 'any';
+  of: ConditionDefinition[];
+}
+
+/** More conditions than these in one cannot be read. */
+const most = 6;
+
+/** Holds when all do, or when any does; what one cannot tell, the others may decide. */
+function joined(
+  answers: readonly (boolean | null)[],
+  how: SeveralCondition['how'],
+): boolean | null {
+  const decisive = how === 'any';
+  if (answers.includes(decisive)) return decisive;
+  return answers.includes(null) || answers.length === 0 ? null : !decisive;
+}
+
+/** @param all every kind, so that one can hold others */
+export const severalCondition = (all: {
+  schema: () => unknown;
+  say: ConditionKind<ConditionDefinition>['say'];
+  test: ConditionKind<ConditionDefinition>['test'];
+}): ConditionKind<SeveralCondition> => ({
+  kind: 'several',
+  name: 'meets several conditions',
+  // Made when it is asked for: it holds itself.
+  schema: lazy(() =>
+    object({
+      kind: mixed<'several'>().oneOf(['several']).required(),
+      how: mixed<SeveralCondition['how']>().oneOf(['all', 'any']).required(),
+      of: array(all.schema() as never)
+        .max(most)
+        .required(),
+    }),
+  ) as unknown as ISchema<unknown>,
+  draft: () => ({ kind: 'several', how: 'all', of: [] }),
+  settings: [
+    {
+      ...{ name: 'how', label: 'Holds when', type: 'choice' },
+      choices: [
+        { value: 'all', words: 'all of them hold' },
+        { value: 'any', words: 'any of them holds' },
+      ],
+    },
+  ],
+  say: ({ how, of }, names) =>
+    of.map((each) => all.say(each, names)).join(how === 'all' ? ' and ' : ' or ') || 'nothing yet',
+  test: ({ how, of }, context): Test => {
+    const tests = of.map((each) => all.test(each, context));
+    let from = 0;
+    const own = tests.map(({ thresholds }) => {
+      const range = [from, from + thresholds.length] as const;
+      from += thresholds.length;
+      return range;
+    });
+    return {
+      thresholds: tests.flatMap(({ thresholds }) => thresholds),
+      edges: tests.some(({ edges }) => edges),
+      at: (place) =>
+        joined(
+          tests.map(({ at }) => at(place)),
+          how,
+        ),
+      along: (stroke, sides) =>
+        joined(
+          tests.map(({ along }, place) => along(stroke, sides.slice(...(own[place] ?? [0, 0])))),
+          how,
+        ),
+    };
+  },
+});

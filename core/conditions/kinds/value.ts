@@ -1,0 +1,39 @@
+import { mixed, object } from 'yup';
+import { type Edge, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
+import type { ConditionKind } from '../condition';
+import { never } from '../condition';
+import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+
+/** Beside a value: a number, a dial, a statistic. */
+export interface ValueCondition {
+  kind: 'value';
+  is: Side;
+  to: Edge;
+}
+
+export const valueCondition: ConditionKind<ValueCondition> = {
+  kind: 'value',
+  name: 'stands against a value',
+  schema: object({
+    kind: mixed<'value'>().oneOf(['value']).required(),
+    is: mixed<Side>().oneOf(sides).required(),
+    to: edgeSchema,
+  }),
+  draft: ({ level }) => ({ kind: 'value', is: 'over', to: { kind: 'number', number: level } }),
+  settings: [
+    { name: 'is', label: 'Is', type: 'choice', choices: sideChoices },
+    { name: 'to', label: 'Value', type: 'edge' },
+  ],
+  say: ({ is, to }, names) =>
+    `${sideWords[is]} ${sayEdge(to)}${'series' in to ? ` of ${names.series(to.series)}` : ''}`,
+  test: ({ is, to }, context) => {
+    const { value, exact } = findEdge(to, context);
+    if (value === null) return never;
+    return besides(
+      context,
+      context.line.figures.map(() => value),
+      exact,
+      is,
+    );
+  },
+};

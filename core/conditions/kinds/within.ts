@@ -1,0 +1,51 @@
+import { mixed, object } from 'yup';
+import { difference, figure, product } from '../../values';
+import { byFigure, type ConditionKind } from '../condition';
+
+/** Within so many % of the mark, or farther from it. */
+export interface WithinCondition {
+  kind: 'within';
+  is: 'within' | 'beyond';
+  percent: number;
+}
+
+/**
+ * Whether a figure lies within x % of a mark: |figure - mark| at most x % of |mark|; at a mark of zero
+ * only zero does.
+ */
+export const isWithin = (value: number, mark: number, percent: number, exact: boolean): boolean =>
+  difference(
+    Math.abs(difference(value, mark, exact)),
+    product(product(Math.abs(mark), percent), 0.01),
+    exact,
+  ) <= 0;
+
+export const withinCondition: ConditionKind<WithinCondition> = {
+  kind: 'within',
+  name: 'is within some % of its mark',
+  schema: object({
+    kind: mixed<'within'>().oneOf(['within']).required(),
+    is: mixed<WithinCondition['is']>().oneOf(['within', 'beyond']).required(),
+    percent: figure().min(0).max(1000).required(),
+  }),
+  draft: () => ({ kind: 'within', is: 'within', percent: 5 }),
+  settings: [
+    {
+      ...{ name: 'is', label: 'Is', type: 'choice' },
+      choices: [
+        { value: 'within', words: 'within' },
+        { value: 'beyond', words: 'farther than' },
+      ],
+    },
+    { name: 'percent', label: 'How many %', type: 'number' },
+  ],
+  byMark: true,
+  say: ({ is, percent }, { mark }) =>
+    `${is === 'within' ? 'within' : 'farther than'} ${percent}% ${is === 'within' ? 'of' : 'from'} ${mark || 'its mark'}`,
+  test: ({ is, percent }, { line, marks, exact }) =>
+    byFigure((place) => {
+      const [value, mark] = [line.figures[place] ?? null, marks[place] ?? null];
+      if (value === null || mark === null) return null;
+      return isWithin(value, mark, percent, exact) === (is === 'within');
+    }),
+};

@@ -1,0 +1,61 @@
+import { mixed, object, string } from 'yup';
+import { type ConditionKind, never } from '../condition';
+import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+
+/** Beside a line among the yardsticks, or within or outside a band. */
+export interface YardstickCondition {
+  kind: 'yardstick';
+  is: Side | 'inside' | 'outside';
+  yardstick: string;
+}
+
+const choices = [
+  ...sideChoices,
+  { value: 'inside', words: 'within' },
+  { value: 'outside', words: 'outside' },
+];
+
+export const yardstickCondition: ConditionKind<YardstickCondition> = {
+  kind: 'yardstick',
+  name: 'stands against a yardstick',
+  schema: object({
+    kind: mixed<'yardstick'>().oneOf(['yardstick']).required(),
+    is: mixed<YardstickCondition['is']>()
+      .oneOf([...sides, 'inside', 'outside'])
+      .required(),
+    yardstick: string().defined().max(40),
+  }),
+  draft: ({ yardstick }) => ({ kind: 'yardstick', is: 'over', yardstick }),
+  settings: [
+    { name: 'is', label: 'Is', type: 'choice', choices },
+    { name: 'yardstick', label: 'Yardstick', type: 'yardstick' },
+  ],
+  say: ({ is, yardstick }, names) => {
+    const words = is === 'inside' ? 'within' : is === 'outside' ? 'outside' : sideWords[is];
+    return `${words} ${names.yardstick(yardstick)}`;
+  },
+  test: ({ is, yardstick }, context) => {
+    const found = context.yardsticks.find(({ id }) => id === yardstick);
+    if (!found) return never;
+    const at = (value: number) => context.line.figures.map(() => value);
+    const { value, exact, bands } = found;
+    const [low, high] = [bands[0]?.from ?? value, bands.at(-1)?.to ?? value];
+    if (low === null || high === null || low === undefined || high === undefined) return never;
+    if (is === 'inside' || is === 'outside') {
+      // The edges of a band belong to it.
+      const over = besides(context, at(low), exact, 'atLeast');
+      const under = besides(context, at(high), exact, 'atMost');
+      const both = (one: boolean | null, two: boolean | null) =>
+        one === null || two === null ? null : (one && two) === (is === 'inside');
+      return {
+        thresholds: [...over.thresholds, ...under.thresholds],
+        edges: false,
+        at: (place) => both(over.at(place), under.at(place)),
+        along: (stroke, [one = NaN, two = NaN]) =>
+          both(over.along(stroke, [one]), under.along(stroke, [two])),
+      };
+    }
+    const edge = value ?? (is === 'over' || is === 'atLeast' ? high : low);
+    return besides(context, at(edge), exact, is);
+  },
+};

@@ -1,0 +1,11 @@
+export {
+  type DateDial,
+  dayAt,
+  type DialDefinition,
+  dialSchema,
+  type DialValue,
+  type DialValues,
+  dialValues,
+  type NumberDial,
+  numberAt,
+} from './dial';

@@ -1,0 +1,1 @@
+export { findPace, type Pace } from './pace';

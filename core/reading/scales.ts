@@ -1,0 +1,83 @@
+import type { BoardStyle, DrawnChart, ValueAxisDefinition } from '../chart';
+import { type FigureFormat, figureFormat, type ValueAxis, valueAxis } from '../labels';
+import type { Yardstick } from '../yardsticks';
+import { joinRanges, shownRange, type ShownRange } from './range';
+import type { ReadSeries } from './reading';
+
+type Which = 'first' | 'second';
+
+/** What a panel has to show before its axes are known. */
+export interface Unscaled {
+  series: readonly Omit<ReadSeries, 'format'>[];
+  yardsticks: readonly Yardstick[];
+}
+
+/** The value axes of a panel; null where no series stands on the second one. */
+export interface Scales {
+  first: ValueAxis;
+  second: ValueAxis | null;
+}
+
+/** How the figures of each axis are written; they are alike in all panels. */
+export type Formats = Readonly<Record<Which, FigureFormat>>;
+
+const standsOn = <T extends { second: boolean }>(all: readonly T[], which: Which) =>
+  all.filter(({ second }) => second === (which === 'second'));
+
+/**
+ * Finds the value axes of each panel and how their figures are written.
+ * @param own panels have value axes of their own
+ */
+export function findScales(
+  { axes }: Pick<DrawnChart, 'axes'>,
+  panels: readonly Unscaled[],
+  own: boolean,
+  style: Pick<BoardStyle, 'numbers'>,
+): { scales: Scales[]; formats: Formats } {
+  const rangesOn = (which: Which) =>
+    panels.map(({ series, yardsticks }) =>
+      shownRange(standsOn(series, which), standsOn(yardsticks, which)),
+    );
+  const first = rangesOn('first');
+  const second = panels.some(({ series }) => series.some((each) => each.second))
+    ? rangesOn('second')
+    : null;
+  // On one scale, both hold what either has to show.
+  const both = second && axes.second.aligned;
+  const held = both
+    ? first.map((range, at) => joinRanges([range, second[at] as ShownRange]))
+    : first;
+  const axisOf = (ranges: readonly ShownRange[], which: Which, at: number) => {
+    const { lowest, highest } = own ? (ranges[at] as ShownRange) : joinRanges(ranges);
+    const definition = both ? axes.first : axes[which];
+    const on = both ? undefined : which;
+    return valueAxis(lowest, highest, { ...definition, starts: startOf(definition, panels, on) });
+  };
+  return {
+    scales: panels.map((_, at) => ({
+      first: axisOf(held, 'first', at),
+      second: second && axisOf(both ? held : second, both ? 'first' : 'second', at),
+    })),
+    formats: {
+      first: formatOf(joinRanges(first), axes.first, style),
+      second: formatOf(joinRanges(second ?? first), axes.second, style),
+    },
+  };
+}
+
+/** Bars stand on zero. */
+function startOf({ starts }: ValueAxisDefinition, panels: readonly Unscaled[], on?: Which) {
+  const bars = panels.some(({ series }) =>
+    series.some(({ shape, second }) => shape === 'bars' && (!on || second === (on === 'second'))),
+  );
+  return bars ? 'zero' : starts;
+}
+
+function formatOf(
+  { lowest, highest, whole }: ShownRange,
+  { numbers }: ValueAxisDefinition,
+  style: Pick<BoardStyle, 'numbers'>,
+): FigureFormat {
+  const largest = Math.max(Math.abs(lowest), Math.abs(highest));
+  return figureFormat(largest, whole, numbers ?? style.numbers);
+}

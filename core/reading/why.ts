@@ -1,0 +1,27 @@
+import { conditionKind, sayCondition } from '../conditions';
+import type { DrawnChart } from '../chart';
+import { writeFigure } from '../labels';
+import { namesFor } from './conditions';
+import type { Reading, ReadSeries } from './reading';
+
+/** Why a point looks as it does: the rule that caught it, its figure, and what that was held against. */
+export function sayWhy(
+  chart: DrawnChart,
+  { positions, rules }: Pick<Reading, 'positions' | 'rules'>,
+  line: ReadSeries,
+  place: number,
+): string {
+  const label = positions[place]?.label ?? '';
+  const figure = line.figures[place] ?? null;
+  const rule = rules.find(({ id }) => id === line.caughtBy[place]);
+  if (figure === null) return `${line.name} has no figure in ${label}.`;
+  const written = `${writeFigure(figure, line.format)} in ${label}`;
+  if (line.open[place]) return `${line.name}, ${written}, is not complete: no rule judges it.`;
+  if (!rule) return `No rule catches ${line.name}, ${written}.`;
+  const mark = line.comparison?.marks[place] ?? null;
+  const against =
+    conditionKind(rule.condition).byMark && mark !== null
+      ? ` against ${writeFigure(mark, line.format)} of ${line.comparison?.markName}`
+      : `, ${sayCondition(rule.condition, namesFor(chart, line.seriesId))}`;
+  return `“${rule.name}” catches ${line.name}: ${written}${against}.`;
+}

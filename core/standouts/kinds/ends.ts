@@ -1,0 +1,32 @@
+import { mixed, object } from 'yup';
+import type { PickKind } from '../pick';
+
+/** The first, or the last, period that has a finished figure. */
+export interface FirstPick {
+  kind: 'first';
+}
+export interface LastPick {
+  kind: 'last';
+}
+
+export const first: PickKind<FirstPick> = {
+  kind: 'first',
+  name: 'the first',
+  schema: object({ kind: mixed<'first'>().oneOf(['first']).required() }),
+  draft: () => ({ kind: 'first' }),
+  settings: [],
+  say: () => 'first',
+  byLine: true,
+  pick: (candidates) => candidates.slice(0, 1),
+};
+
+export const last: PickKind<LastPick> = {
+  kind: 'last',
+  name: 'the last',
+  schema: object({ kind: mixed<'last'>().oneOf(['last']).required() }),
+  draft: () => ({ kind: 'last' }),
+  settings: [],
+  say: () => 'last',
+  byLine: true,
+  pick: (candidates) => candidates.slice(-1),
+};

@@ -1,0 +1,37 @@
+import { mixed, object } from 'yup';
+import type { Candidate, PickKind } from '../pick';
+
+/** All points that no other is higher, or lower, than. */
+export interface HighestPick {
+  kind: 'highest';
+}
+export interface LowestPick {
+  kind: 'lowest';
+}
+
+const best = (candidates: readonly Candidate[], sign: 1 | -1) => {
+  const most = candidates.reduce((found, { figure }) => Math.max(found, sign * figure), -Infinity);
+  return candidates.filter(({ figure }) => sign * figure === most);
+};
+
+export const highest: PickKind<HighestPick> = {
+  kind: 'highest',
+  name: 'the highest',
+  schema: object({ kind: mixed<'highest'>().oneOf(['highest']).required() }),
+  draft: () => ({ kind: 'highest' }),
+  settings: [],
+  say: () => 'highest',
+  extreme: true,
+  pick: (candidates) => best(candidates, 1),
+};
+
+export const lowest: PickKind<LowestPick> = {
+  kind: 'lowest',
+  name: 'the lowest',
+  schema: object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
+  draft: () => ({ kind: 'lowest' }),
+  settings: [],
+  say: () => 'lowest',
+  extreme: true,
+  pick: (candidates) => best(candidates, -1),
+};

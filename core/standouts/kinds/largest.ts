@@ -1,0 +1,37 @@
+import { mixed, object } from 'yup';
+import { figure } from '../../values';
+import type { PickKind } from '../pick';
+
+/** The so many largest; ties go to the earlier period. */
+export interface LargestPick {
+  kind: 'largest';
+  count: number;
+  /** only the last of them: the third largest, not the three largest */
+  only: boolean;
+}
+
+export const largest: PickKind<LargestPick> = {
+  kind: 'largest',
+  name: 'the nth largest',
+  schema: object({
+    kind: mixed<'largest'>().oneOf(['largest']).required(),
+    count: figure().integer().min(1).max(50).required(),
+    only: mixed<boolean>().oneOf([true, false]).required(),
+  }),
+  draft: () => ({ kind: 'largest', count: 3, only: false }),
+  settings: [
+    { name: 'count', label: 'How many', type: 'number' },
+    {
+      ...{ name: 'only', label: 'Of these', type: 'choice' },
+      choices: [
+        { value: false, words: 'all of them' },
+        { value: true, words: 'only the last' },
+      ],
+    },
+  ],
+  say: ({ count, only }) => (only ? `largest but ${count - 1}` : `${count} largest`),
+  pick: (candidates, { count, only }) =>
+    [...candidates]
+      .sort((a, b) => b.figure - a.figure || a.place - b.place || a.line - b.line)
+      .slice(only ? count - 1 : 0, count),
+};

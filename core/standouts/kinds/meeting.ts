@@ -1,0 +1,22 @@
+import { mixed, object } from 'yup';
+import { type ConditionDefinition, conditionSchema, sayCondition } from '../../conditions';
+import type { PickKind } from '../pick';
+
+/** All points that meet a condition. */
+export interface MeetingPick {
+  kind: 'meeting';
+  condition: ConditionDefinition;
+}
+
+export const meeting: PickKind<MeetingPick> = {
+  kind: 'meeting',
+  name: 'all that meet a condition',
+  schema: object({
+    kind: mixed<'meeting'>().oneOf(['meeting']).required(),
+    condition: conditionSchema,
+  }),
+  draft: () => ({ kind: 'meeting', condition: { kind: 'mark', is: 'off' } }),
+  settings: [{ name: 'condition', label: 'Points that', type: 'condition' }],
+  say: ({ condition }, names) => `points ${sayCondition(condition, names)}`,
+  pick: (candidates, _, meets) => candidates.filter(meets),
+};

@@ -1,0 +1,38 @@
+import type { ISchema } from 'yup';
+import type { ConditionSetting, Names } from '../conditions';
+
+/** A finished figure that may be picked. */
+export interface Candidate {
+  line: number;
+  place: number;
+  figure: number;
+  /** the change on the period before; null without one */
+  change: number | null;
+}
+
+/** One way to pick points out. */
+export interface PickKind<Definition extends { kind: string }> {
+  kind: Definition['kind'];
+  /** its name in a list */
+  name: string;
+  schema: ISchema<unknown>;
+  draft: () => Definition;
+  settings: readonly ConditionSetting<Definition>[];
+  /** before "of Fare revenue" */
+  say: (definition: Definition, names: Names) => string;
+  /** it is looked for in each line by itself, never among several */
+  byLine?: true;
+  /** it looks at the change on the period before */
+  looksBack?: true;
+  /** its label is drawn whatever else has to give way */
+  extreme?: true;
+  /**
+   * Picks from candidates, which stand in the order of their lines and places.
+   * @param meets whether a candidate meets the condition of the pick, where it has one
+   */
+  pick: (
+    candidates: readonly Candidate[],
+    definition: Definition,
+    meets: (candidate: Candidate) => boolean,
+  ) => Candidate[];
+}

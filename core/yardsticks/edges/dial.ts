@@ -1,0 +1,21 @@
+import { mixed, object, string } from 'yup';
+import { numberAt } from '../../dials';
+import type { EdgeKind } from './edge';
+
+/** Where a dial stands. */
+export interface DialEdge {
+  kind: 'dial';
+  dial: string;
+}
+
+export const dialEdge: EdgeKind<DialEdge> = {
+  kind: 'dial',
+  name: 'a dial',
+  schema: object({
+    kind: mixed<'dial'>().oneOf(['dial']).required(),
+    dial: string().defined().max(40),
+  }),
+  draft: () => ({ kind: 'dial', dial: '' }),
+  say: () => 'a dial',
+  find: ({ dial }, { dials }) => ({ value: numberAt(dials, dial), exact: true }),
+};

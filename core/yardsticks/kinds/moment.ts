@@ -1,0 +1,61 @@
+import { mixed, object, string } from 'yup';
+import { type Day, yearOf, yearStartDay } from '../../calendar';
+import { dayAt } from '../../dials';
+import { figure } from '../../values';
+import type { YardstickContext } from '../context';
+import { nothingFound, type YardstickKind } from './kind';
+
+export const moments = ['lastActual', 'yearStart', 'yearEnd', 'dial'] as const;
+
+/** A date line that finds its own date: the last actual, an end of the fiscal year, a dial. */
+export interface MomentDefinition {
+  id: string;
+  kind: 'moment';
+  name: string;
+  at: (typeof moments)[number];
+  /** the dial whose date it is; null for any other */
+  dial: string | null;
+  offsetDays: number;
+}
+
+export const moment: YardstickKind<MomentDefinition> = {
+  kind: 'moment',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'moment'>().oneOf(['moment']).required(),
+    name: string().required().trim().min(1).max(120),
+    at: mixed<MomentDefinition['at']>().oneOf(moments).required(),
+    dial: string().nullable().defined().max(40),
+    offsetDays: figure().integer().min(-3660).max(3660).required(),
+  }),
+  drafts: [
+    {
+      label: 'Last actual',
+      draft: () => ({
+        ...{ kind: 'moment', name: 'Last actual', at: 'lastActual', dial: null, offsetDays: 0 },
+      }),
+    },
+  ],
+  find: ({ at, dial, offsetDays }, context) => {
+    const day = dayOf(at, dial, context);
+    return day === null ? nothingFound : { ...nothingFound, days: [day + offsetDays] };
+  },
+};
+
+function dayOf(
+  at: MomentDefinition['at'],
+  dial: string | null,
+  { positions, lines, today, yearStart, dials }: YardstickContext,
+): Day | null {
+  const year = yearOf(today, yearStart);
+  if (at === 'yearStart') return yearStartDay(year, yearStart);
+  if (at === 'yearEnd') return yearStartDay(year + 1, yearStart) - 1;
+  if (at === 'dial') return dial === null ? null : dayAt(dials, dial);
+  const last = positions.findLastIndex((_, place) =>
+    lines.some(
+      ({ plan, figures, open }) => !plan && !open[place] && (figures[place] ?? null) !== null,
+    ),
+  );
+  const position = positions[last];
+  return position ? position.next - 1 : null;
+}

@@ -1,0 +1,71 @@
+import { mixed, object, string } from 'yup';
+import {
+  civilDate,
+  type Day,
+  nextPeriod,
+  periodStart,
+  weekday,
+  yearStartDay,
+  yearOf,
+} from '../../calendar';
+import { figure } from '../../values';
+import { nothingFound, type YardstickKind } from './kind';
+
+export const recurrences = [
+  'weekday',
+  'monthStart',
+  'monthEnd',
+  'quarterEnd',
+  'yearStart',
+] as const;
+
+/** A date line again and again: each Thursday, each month's end. */
+export interface RecurringDefinition {
+  id: string;
+  kind: 'recurring';
+  name: string;
+  each: (typeof recurrences)[number];
+  /** 1 (Monday) to 7; only for weekdays */
+  weekday: number;
+}
+
+/** More lines than these are no marks any more. */
+const mostDays = 400;
+
+export const recurring: YardstickKind<RecurringDefinition> = {
+  kind: 'recurring',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'recurring'>().oneOf(['recurring']).required(),
+    name: string().required().trim().min(1).max(120),
+    each: mixed<RecurringDefinition['each']>().oneOf(recurrences).required(),
+    weekday: figure().integer().min(1).max(7).required(),
+  }),
+  drafts: [
+    {
+      label: 'Recurring dates',
+      draft: () => ({ kind: 'recurring', name: 'Quarter ends', each: 'quarterEnd', weekday: 4 }),
+    },
+  ],
+  find: ({ each, weekday: on }, { axis, positions, yearStart }) => {
+    const [first, last] = [positions[0], positions.at(-1)];
+    if (axis !== 'calendar' || !first || !last) return nothingFound;
+    const days: Day[] = [];
+    for (let day = first.start; day < last.next && days.length < mostDays; day += 1)
+      if (falls(day, each, on, yearStart)) days.push(day);
+    return { ...nothingFound, scope: `${days.length} dates shown`, days };
+  },
+};
+
+function falls(
+  day: Day,
+  each: RecurringDefinition['each'],
+  on: number,
+  yearStart: number,
+): boolean {
+  if (each === 'weekday') return weekday(day) === on;
+  if (each === 'monthStart') return civilDate(day).date === 1;
+  if (each === 'yearStart') return day === yearStartDay(yearOf(day, yearStart), yearStart);
+  const grain = each === 'monthEnd' ? 'month' : 'quarter';
+  return nextPeriod(periodStart(day, grain), grain) - 1 === day;
+}

@@ -1,0 +1,58 @@
+import { mixed, object, string } from 'yup';
+import type { Figures } from '../../values';
+import { nameOf, type YardstickContext } from '../context';
+import { nothingFound, type YardstickKind } from './kind';
+
+/** A band between two series: from the least to the greatest, from a low plan to a high one. */
+export interface RibbonDefinition {
+  id: string;
+  kind: 'ribbon';
+  name: string;
+  from: { series: string };
+  to: { series: string };
+  onAxis: boolean;
+}
+
+const edge = object({ series: string().required().max(40) });
+
+export const ribbon: YardstickKind<RibbonDefinition> = {
+  kind: 'ribbon',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'ribbon'>().oneOf(['ribbon']).required(),
+    name: string().required().trim().min(1).max(120),
+    from: edge,
+    to: edge,
+    onAxis: mixed<boolean>().oneOf([true, false]).required(),
+  }),
+  drafts: [
+    {
+      label: 'Band between two series',
+      draft: ({ series }) => ({
+        ...{ kind: 'ribbon', name: 'Between', from: { series }, to: { series }, onAxis: true },
+      }),
+    },
+  ],
+  find: ({ from, to }, context) => {
+    const [one, two] = [figuresOf(context, from.series), figuresOf(context, to.series)];
+    if (!one || !two) return nothingFound;
+    const edges = one.map((value, place) => {
+      const other = two[place] ?? null;
+      return value === null || other === null
+        ? null
+        : [Math.min(value, other), Math.max(value, other)];
+    });
+    return {
+      ...nothingFound,
+      scope: `from ${nameOf(context, from.series)} to ${nameOf(context, to.series)}`,
+      ribbon: {
+        low: edges.map((pair) => pair?.[0] ?? null),
+        high: edges.map((pair) => pair?.[1] ?? null),
+      },
+    };
+  },
+};
+
+/** The figures of a series that has one line. */
+const figuresOf = ({ lines }: YardstickContext, series: string): Figures | undefined =>
+  lines.find(({ seriesId }) => seriesId === series)?.figures;

@@ -1,0 +1,56 @@
+import { Router } from 'express';
+import { measureBody, type MeasureValue } from '../../contract';
+import { parseDay } from '../../core/calendar';
+import { draftChart, draftSeries, withMeasures } from '../../core/chart';
+import { writePeriod } from '../../core/labels';
+import type { MeasureDefinition } from '../../core/measures';
+import { todayIn } from '../dashboards';
+import type { Database } from '../database';
+import { type FigureReader, readFrames, standingVersions } from '../frames';
+import { jsonBody, readBody, readId, Refusal, shareFairly } from '../http';
+import { measuresOf } from '../measures';
+import { requirePerson } from '../people';
+import { settings } from '../settings';
+import { requireSource } from '../sources';
+
+/** What a measure comes to before it is kept: its figure in the last month that has one. */
+export function measureValueRoutes(database: Database, figures: FigureReader): Router {
+  const router = Router();
+  const share = shareFairly(settings.streamsAtOnce);
+
+  router.post('/sources/:id/measures/value', ...jsonBody, share, async (request, response) => {
+    const person = await requirePerson(database, request);
+    const source = await requireSource(database, person, readId(request));
+    const { definition } = readBody(request, measureBody.pick(['definition']));
+    const own = {
+      id: 0,
+      sourceId: source.id,
+      name: 'It',
+      definition: definition as MeasureDefinition,
+    };
+    const all = [...(await measuresOf(database, [source.id])), own];
+    const drafted = draftSeries(source, 'value', 'other');
+    const figuresOfIt = { kind: 'measure', sourceId: source.id, measureId: 0 } as const;
+    const chart = withMeasures(
+      { ...draftChart(source), standouts: [], series: [{ ...drafted, figures: figuresOfIt }] },
+      all,
+    );
+    const today = parseDay(todayIn('UTC')) ?? 0;
+    const versions = await standingVersions(database, chart);
+    const asker = `person ${person.id}`;
+    const { frames, problems } = await readFrames(database, figures, asker, chart, versions, today);
+    const [problem] = problems;
+    if (problem) throw new Refusal(422, problem);
+    const frame = frames.value;
+    const figuresByMonth = frame?.values[0] ?? [];
+    const place = figuresByMonth.findLastIndex((figure) => figure !== null);
+    const start = frame?.periods[place];
+    response.json({
+      figure: figuresByMonth[place] ?? null,
+      period: start === undefined ? '' : writePeriod(start, 'month'),
+      additive: frame?.additive ?? false,
+    } satisfies MeasureValue);
+  });
+
+  return router;
+}

@@ -1,0 +1,2 @@
+export { measuresOf } from './measureAccess';
+export { measureRoutes } from './routes';

@@ -1,0 +1,14 @@
+import { Refusal } from '../http';
+
+/** Refuses to remove what charts draw, and names them. */
+export function inUse(
+  what: 'source' | 'measure',
+  name: string,
+  seen: readonly { title: string }[],
+  others: number,
+): Refusal {
+  const titles = seen.map(({ title }) => `“${title}”`);
+  const rest = others > 0 ? [`${others} of colleagues’ charts`] : [];
+  const sentence = `${name} is drawn in ${[...titles, ...rest].join(', ')}. Remove it from there first.`;
+  return new Refusal(422, { code: `${what}-in-use`, sentence });
+}

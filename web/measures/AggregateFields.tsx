@@ -1,0 +1,69 @@
+import { type Aggregate, aggregates } from '../../core/frame';
+import type { Aggregated } from '../../core/measures';
+import type { Source } from '../../contract';
+import { NumberField, SelectField } from '../controls';
+
+const aggregateWords: Record<Aggregate, string> = {
+  sum: 'sum',
+  mean: 'mean',
+  median: 'median',
+  min: 'lowest',
+  max: 'highest',
+  count: 'count',
+  distinct: 'count of different ones',
+  first: 'first',
+  last: 'last (a closing balance)',
+  percentile: 'percentile',
+};
+
+interface AggregateFieldsProps {
+  value: Omit<Aggregated, 'filters'>;
+  columns: Source['columns'];
+  onChange: (more: Partial<Aggregated>) => void;
+}
+
+/** Which column is taken, as what, and by which dates. */
+export function AggregateFields({ value, columns, onChange }: AggregateFieldsProps) {
+  const named = (kinds: string[]) => columns.filter(({ kind }) => kinds.includes(kind));
+  const counted = value.aggregate === 'count' || value.aggregate === 'distinct';
+  return (
+    <>
+      <SelectField
+        label="Figures"
+        value={value.column ?? ''}
+        onChange={(column) => onChange(column ? { column } : { column: null, aggregate: 'count' })}
+        options={[
+          ...named(counted ? ['number', 'text', 'date'] : ['number']).map(({ name }) => ({
+            value: name,
+            label: name,
+          })),
+          { value: '', label: 'the rows themselves' },
+        ]}
+      />
+      <SelectField
+        label="Taken as"
+        value={value.aggregate}
+        onChange={(aggregate) => onChange({ aggregate })}
+        options={(value.column === null ? (['count'] as const) : aggregates).map((each) => ({
+          value: each,
+          label: aggregateWords[each],
+        }))}
+      />
+      {value.aggregate === 'percentile' && (
+        <NumberField
+          label="Which percentile"
+          value={value.percent}
+          min={0}
+          max={100}
+          onChange={(percent) => onChange({ percent })}
+        />
+      )}
+      <SelectField
+        label="Dated by"
+        value={value.date}
+        onChange={(date) => onChange({ date })}
+        options={named(['date']).map(({ name }) => ({ value: name, label: name }))}
+      />
+    </>
+  );
+}

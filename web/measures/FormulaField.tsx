@@ -1,0 +1,85 @@
+import { AutoComplete, Input } from 'antd';
+import { isProblem, readFormula, writtenName } from '../../core/formula';
+
+interface FormulaFieldProps {
+  text: string;
+  /** what may stand in it */
+  names: readonly string[];
+  /** what it comes to now; missing while that is not known */
+  live?: string;
+  onChange: (text: string) => void;
+}
+
+/** A formula: names are completed as they are written, and what is wrong is said where it stands. */
+export function FormulaField({ text, names, live, onChange }: FormulaFieldProps) {
+  const read = readFormula(text, names);
+  const wrong = text !== '' && isProblem(read) ? read : null;
+  return (
+    <div className="field">
+      <span>Formula</span>
+      <AutoComplete
+        value={text}
+        options={completions(text, names).map((value) => ({ value, label: value }))}
+        onChange={onChange}
+        popupMatchSelectWidth={false}
+      >
+        <Input
+          aria-label="Formula"
+          aria-invalid={wrong !== null}
+          placeholder={names.slice(0, 2).map(writtenName).join(' / ')}
+          autoComplete="off"
+        />
+      </AutoComplete>
+      {wrong ? (
+        <span className="problem small">
+          {wrong.sentence} <PlaceInText text={text} at={wrong.at} />
+        </span>
+      ) : (
+        live && <span className="small quiet">{live}</span>
+      )}
+      <span className="row small quiet">
+        {names.slice(0, 12).map((name) => (
+          <button
+            key={name}
+            type="button"
+            className="act"
+            onClick={() =>
+              onChange(`${text}${text && !/[\s(]$/.test(text) ? ' ' : ''}${writtenName(name)}`)
+            }
+          >
+            {name}
+          </button>
+        ))}
+      </span>
+    </div>
+  );
+}
+
+/** The formula with the place marked from which it cannot be read. */
+function PlaceInText({ text, at }: { text: string; at: number }) {
+  if (at >= text.length) return <code>{text.slice(-24)} …</code>;
+  return (
+    <code>
+      {text.slice(Math.max(0, at - 16), at)}
+      <mark>{text.slice(at, at + 12)}</mark>
+    </code>
+  );
+}
+
+const functionNames = ['if(', 'min(', 'max(', 'abs(', 'round('];
+
+/** The formula with the word that is being written at its end completed, in each way there is. */
+export function completions(text: string, names: readonly string[]): string[] {
+  const [word = ''] = /"?[A-Za-z_][\w ]*$/.exec(text) ?? [];
+  const begun = word.replace('"', '').toLowerCase();
+  if (begun === '') return [];
+  const before = text.slice(0, text.length - word.length);
+  const known = [...names.map(writtenName), ...(word.startsWith('"') ? [] : functionNames)];
+  return known
+    .filter((name) => {
+      const plain = name.replace('"', '').toLowerCase();
+      return plain.startsWith(begun) && plain.replace(/"$/, '') !== begun;
+    })
+    .slice(0, 8)
+    .map((name) => before + name);
+}

@@ -1,0 +1,150 @@
+import { Input, Modal, Radio } from 'antd';
+import { useDeferredValue, useState } from 'react';
+import type { ListedMeasure, Source } from '../../contract';
+import { isProblem, readFormula } from '../../core/formula';
+import { figureFormat, writeFigure } from '../../core/labels';
+import type { MeasureDefinition } from '../../core/measures';
+import { draftSeries } from '../../core/chart';
+import { api, sayProblem } from '../api';
+import { Controls } from '../controls';
+import { Button } from '../look';
+import { AggregateFields } from './AggregateFields';
+import { FiltersFields } from './FiltersFields';
+import { FormulaField } from './FormulaField';
+
+interface MeasureDialogProps {
+  source: Pick<Source, 'id' | 'name' | 'columns'>;
+  /** null names a new one */
+  measure: ListedMeasure | null;
+  all: readonly ListedMeasure[];
+  onClose: () => void;
+}
+
+/** Names a measure of a source, or changes one, and says which charts change with it. */
+export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogProps) {
+  const [name, setName] = useState(measure?.name ?? '');
+  const [definition, setDefinition] = useState(measure?.definition ?? draftOf(source));
+  const [make, making] = api.useNameMeasureMutation();
+  const [change, changing] = api.useChangeMeasureMutation();
+  const others = all.filter(({ id }) => id !== measure?.id);
+  const names = others.map((each) => each.name);
+  const live = useLive(source.id, definition, names);
+  const error = making.error ?? changing.error;
+  const keep = async () => {
+    if (measure) {
+      const { id, revision } = measure;
+      await change({ id, revision, name, definition }).unwrap();
+    } else await make({ sourceId: source.id, name, definition }).unwrap();
+    onClose();
+  };
+  const become = (kind: MeasureDefinition['kind']) =>
+    setDefinition(kind === 'formula' ? { kind, text: '' } : draftOf(source));
+  return (
+    <Controls>
+      <Modal
+        open
+        title={measure ? `Change ${measure.name}` : `Name a measure of ${source.name}`}
+        onCancel={onClose}
+        footer={
+          <Button
+            primary
+            disabled={name.trim() === ''}
+            busy={making.isLoading || changing.isLoading}
+            onClick={() => void keep().catch(() => {})}
+          >
+            Keep
+          </Button>
+        }
+      >
+        <div className="fields">
+          <label className="field">
+            <span>Called</span>
+            <Input
+              value={name}
+              aria-label="Called"
+              maxLength={120}
+              onChange={({ target }) => setName(target.value)}
+            />
+          </label>
+          <Radio.Group
+            value={definition.kind}
+            aria-label="It is"
+            onChange={(event) => become(event.target.value as MeasureDefinition['kind'])}
+            options={[
+              { value: 'aggregate', label: 'taken from the rows' },
+              { value: 'formula', label: 'worked out from other measures' },
+            ]}
+          />
+          {definition.kind === 'formula' ? (
+            <FormulaField
+              text={definition.text}
+              names={names}
+              live={live}
+              onChange={(text) => setDefinition({ kind: 'formula', text })}
+            />
+          ) : (
+            <>
+              <AggregateFields
+                value={definition}
+                columns={source.columns}
+                onChange={(more) => setDefinition({ ...definition, ...more })}
+              />
+              <FiltersFields
+                filters={definition.filters}
+                columns={source.columns.map((column) => ({ ...column, sourceId: source.id }))}
+                onChange={(filters) => setDefinition({ ...definition, filters })}
+              />
+              {live && <p className="small quiet">{live}</p>}
+            </>
+          )}
+          {measure && <Touched measure={measure} />}
+          {error && (
+            <p className="problem" role="alert">
+              {sayProblem(error)}
+            </p>
+          )}
+        </div>
+      </Modal>
+    </Controls>
+  );
+}
+
+function draftOf(source: MeasureDialogProps['source']): MeasureDefinition {
+  const { figures } = draftSeries(source, '', 'other');
+  if (figures.kind !== 'rows') return { kind: 'formula', text: '' };
+  const { sourceId: _, ...rows } = figures;
+  return { ...rows, kind: 'aggregate' };
+}
+
+/** What it comes to, in the last month that has a figure. */
+function useLive(
+  sourceId: number,
+  definition: MeasureDefinition,
+  names: readonly string[],
+): string {
+  const settled = useDeferredValue(definition);
+  const unreadable = settled.kind === 'formula' && isProblem(readFormula(settled.text, names));
+  const { currentData, error } = api.useMeasureValueQuery(
+    { sourceId, definition: settled },
+    { skip: unreadable },
+  );
+  if (error) return sayProblem(error);
+  if (!currentData || unreadable) return '';
+  const { figure, period } = currentData;
+  if (figure === null) return 'It has no figure in any month.';
+  const format = figureFormat(figure, Number.isInteger(figure));
+  return `${writeFigure(figure, format)} in ${period}`;
+}
+
+/** The charts that change when it does. */
+function Touched({ measure: { charts, otherCharts } }: { measure: ListedMeasure }) {
+  const names = charts.map(({ title }) => title);
+  if (otherCharts > 0) names.push(`${otherCharts} of colleagues’ charts`);
+  return (
+    <p className="quiet small">
+      {names.length === 0
+        ? 'No chart draws it yet.'
+        : `What you change, changes in ${names.join(', ')}.`}
+    </p>
+  );
+}

@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { ListedMeasure, SourceDetail } from '../../contract';
+import { api, sayProblem } from '../api';
+import { Button, ScrollTable, toast, toastUndo } from '../look';
+import { MeasureDialog } from './MeasureDialog';
+import { sayMeasure } from './sayMeasure';
+
+/** The measures of a source, each with the charts that draw it. */
+export function MeasuresPart({ source }: { source: SourceDetail }) {
+  const { data: measures = [] } = api.useMeasuresQuery(source.id);
+  const [open, setOpen] = useState<ListedMeasure | 'new' | null>(null);
+  const remove = useRemove();
+  return (
+    <section className="source-section sheet" aria-label="Measures">
+      <header className="row">
+        <h2 className="grow">Measures</h2>
+        {source.own && <Button onClick={() => setOpen('new')}>Name a measure</Button>}
+      </header>
+      {measures.length === 0 ? (
+        <p className="quiet">
+          None is named yet. A measure that is named once, as fares per passenger, can be drawn by
+          every chart of this source, and is changed in one place.
+        </p>
+      ) : (
+        <ScrollTable
+          label={`The measures of ${source.name}`}
+          head={['Measure', 'What it is', 'Drawn in', ''].map((label) => (
+            <th key={label} scope="col">
+              {label}
+            </th>
+          ))}
+        >
+          {measures.map((measure) => (
+            <tr key={measure.id}>
+              <th scope="row">{measure.name}</th>
+              <td>{sayMeasure(measure.definition)}</td>
+              <td>
+                <DrawnIn measure={measure} />
+              </td>
+              <td>
+                {source.own && (
+                  <span className="row">
+                    <button
+                      type="button"
+                      className="act"
+                      aria-label={`Change ${measure.name}`}
+                      onClick={() => setOpen(measure)}
+                    >
+                      Change
+                    </button>
+                    <button
+                      type="button"
+                      className="act"
+                      aria-label={`Remove ${measure.name}`}
+                      onClick={() => void remove(measure)}
+                    >
+                      Remove
+                    </button>
+                  </span>
+                )}
+              </td>
+            </tr>
+          ))}
+        </ScrollTable>
+      )}
+      {open && (
+        <MeasureDialog
+          source={source}
+          measure={open === 'new' ? null : open}
+          all={measures}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+function DrawnIn({ measure: { charts, otherCharts } }: { measure: ListedMeasure }) {
+  if (charts.length + otherCharts === 0) return <span className="quiet">no chart yet</span>;
+  return (
+    <>
+      {charts.map(({ id, dashboardId, title }, place) => (
+        <span key={id}>
+          {place > 0 && ', '}
+          <Link to={`/dashboards/${dashboardId}`}>{title}</Link>
+        </span>
+      ))}
+      {otherCharts > 0 && <span className="quiet"> and {otherCharts} of colleagues’ charts</span>}
+    </>
+  );
+}
+
+function useRemove() {
+  const [remove] = api.useRemoveMeasureMutation();
+  const [restore] = api.useRestoreMeasureMutation();
+  return async ({ id, name }: ListedMeasure) => {
+    try {
+      await remove(id).unwrap();
+      toastUndo(`${name} removed.`, () => void restore(id));
+    } catch (error) {
+      toast(sayProblem(error));
+    }
+  };
+}

@@ -1,0 +1,5 @@
+export { AggregateFields } from './AggregateFields';
+export { type FilterColumn, FiltersFields } from './FiltersFields';
+export { FormulaField } from './FormulaField';
+export { MeasuresPart } from './MeasuresPart';
+export { sayMeasure, sayTaken } from './sayMeasure';

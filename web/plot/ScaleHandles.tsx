@@ -1,0 +1,105 @@
+import { type MouseEvent, useState } from 'react';
+import { axisFormat, type ValueAxis, writeDay, writeFigure } from '../../core/labels';
+import type { Reading } from '../../core/reading';
+import type { Drawing, DrawnPanel } from './drawing';
+import { dayAt, plotBottom } from './geometry';
+
+interface ScaleHandlesProps {
+  reading: Reading;
+  drawing: Drawing;
+  /** a value was pressed on the staff */
+  onStaff: (value: number) => void;
+  /** a day was pressed on the tape */
+  onTape: (day: number) => void;
+}
+
+/** How far beside the plot the scales are taken hold of, in pixels. */
+const reach = 24;
+
+/**
+ * The staff and the tape as handles: pressing the one sets a yardstick at a value, pressing the other
+ * one at a date. By keyboard the same is added from the list.
+ */
+export function ScaleHandles({ drawing, ...props }: ScaleHandlesProps) {
+  return drawing.panels.map((placed) => (
+    <PanelHandles key={placed.number} placed={placed} {...props} />
+  ));
+}
+
+interface PanelHandlesProps extends Omit<ScaleHandlesProps, 'drawing'> {
+  placed: DrawnPanel;
+}
+
+/** What would be set where the pointer is, and where it says so. */
+interface Hovered {
+  left: number;
+  top: number;
+  text: string;
+}
+
+function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
+  const [hovered, setHovered] = useState<Hovered | null>(null);
+  const { geometry, panel } = placed;
+  const { left, right, width, top } = geometry;
+  const bottom = plotBottom(geometry);
+  const format = axisFormat(panel.axis, reading.format);
+  const within = (event: MouseEvent<HTMLElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    return { x: event.clientX - box.left, y: event.clientY - box.top };
+  };
+  const valueAt = (event: MouseEvent<HTMLElement>) =>
+    roundOn(panel.axis, within(event).y / (bottom - top));
+  const dateAt = (event: MouseEvent<HTMLElement>) =>
+    Math.floor(dayAt(geometry, left + within(event).x));
+  return (
+    <>
+      {placed.valued && (
+        <div
+          className="scale-handle"
+          aria-hidden="true"
+          style={{ left: left - reach, width: reach, top, height: bottom - top }}
+          onPointerMove={(event) =>
+            setHovered({
+              ...{ left: left + 4, top: top + within(event).y - 9 },
+              text: `a line at ${writeFigure(valueAt(event), { ...format, decimals: format.decimals + 1 })}`,
+            })
+          }
+          onPointerLeave={() => setHovered(null)}
+          onClick={(event) => {
+            event.stopPropagation();
+            onStaff(valueAt(event));
+          }}
+        />
+      )}
+      {placed.taped && reading.axis === 'calendar' && (
+        <div
+          className="scale-handle"
+          aria-hidden="true"
+          style={{ left, width: width - left - right, top: bottom, height: reach / 2 + 4 }}
+          onPointerMove={(event) =>
+            setHovered({
+              ...{ left: left + within(event).x + 6, top: bottom - 20 },
+              text: `a line at ${writeDay(dateAt(event), reading.look.periods.dates)}`,
+            })
+          }
+          onPointerLeave={() => setHovered(null)}
+          onClick={(event) => {
+            event.stopPropagation();
+            onTape(dateAt(event));
+          }}
+        />
+      )}
+      {hovered && (
+        <span className="value-chip" style={{ left: hovered.left, top: hovered.top }}>
+          {hovered.text}
+        </span>
+      )}
+    </>
+  );
+}
+
+/** The value at a share of the axis from its top, as round as the eye can aim. */
+export function roundOn({ from, to, step }: ValueAxis, share: number): number {
+  const fine = step / 20;
+  return Number((Math.round((to - share * (to - from)) / fine) * fine).toPrecision(12));
+}

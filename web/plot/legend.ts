@@ -1,0 +1,71 @@
+import type { Colour, Stroke } from '../../core/chart';
+import { isOffMark } from '../../core/conditions';
+import { writeFigure } from '../../core/labels';
+import { coloursCaught, linesOf, type Reading } from '../../core/reading';
+import { textSizes } from './textSizes';
+import type { Measure } from './geometry';
+
+/** An entry of the legend above a picture: a series with its own stroke, or a yardstick. */
+export interface LegendEntry {
+  /** the series it highlights; null for a yardstick */
+  series: string | null;
+  text: string;
+  stroke: Stroke;
+  /** the colours that its rules give, in their order */
+  rules: Colour[];
+  left: number;
+  width: number;
+  top: number;
+}
+
+/** Entries are pressed: WCAG 2.2 asks for targets of 24 pixels. */
+export const legendRow = 24;
+const sampleWidth = 48;
+const apart = 14;
+
+/** Lays the legend out above the panels, each series once, in as many rows as it takes. */
+export function layLegend(
+  reading: Reading,
+  width: number,
+  measure: Measure,
+): { entries: LegendEntry[]; height: number } {
+  const named = namedIn(reading);
+  let [left, row] = [0, 0];
+  const size = textSizes(reading.look, false).name;
+  const entries = named.map((entry): LegendEntry => {
+    const own = Math.min(width, Math.ceil(measure(entry.text, size, 600)) + sampleWidth);
+    if (left > 0 && left + own > width) [left, row] = [0, row + 1];
+    const placed = { ...entry, left, width: own, top: row * legendRow };
+    left += own + apart;
+    return placed;
+  });
+  return { entries, height: entries.length === 0 ? 0 : (row + 1) * legendRow + 4 };
+}
+
+const yardstickStroke: Stroke = { colour: 'teal', dash: 'solid', width: 1.2 };
+
+type Named = Pick<LegendEntry, 'series' | 'text' | 'stroke' | 'rules'>;
+
+function namedIn({ look, ...reading }: Reading): Named[] {
+  if (look.names.as !== 'legend') return [];
+  const panels = reading.panels.length > 1;
+  const caught = reading.rules.filter((rule) => rule.caught > 0);
+  const lines = linesOf(reading).map(({ id, seriesId, name, seriesName, stroke }) => ({
+    ...{ series: id, stroke, rules: coloursCaught(reading, seriesId) },
+    text: panels ? seriesName : name,
+  }));
+  const once = new Map(lines.map((line) => [`${line.text} ${JSON.stringify(line.stroke)}`, line]));
+  const held = look.names.yardsticks ? (reading.panels[0]?.yardsticks ?? []) : [];
+  const yardsticks = held.flatMap(({ kind, name, value, second }): Named[] => {
+    if (kind !== 'line' && kind !== 'band') return [];
+    const format = second ? reading.secondFormat : reading.format;
+    const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
+    return [{ ...{ series: null, text, rules: [] }, stroke: yardstickStroke }];
+  });
+  const rules = caught.map(({ name, colour, condition, dash, width }): Named => ({
+    ...{ series: null, text: name, rules: [] },
+    // As on the line: off the mark is heavier.
+    stroke: { colour, dash: dash ?? 'solid', width: width ?? (isOffMark(condition) ? 3.5 : 2.4) },
+  }));
+  return [...once.values(), ...rules, ...yardsticks];
+}

@@ -1,0 +1,41 @@
+import type { Reading } from '../../core/reading';
+import { type Question, ReadingQueue } from './readingQueue';
+
+function queue() {
+  const posted: string[] = [];
+  let answer: (reading: Reading) => void = () => {};
+  const made = new ReadingQueue(() => ({
+    post: (question) => posted.push(String(question[0])),
+    onAnswer: (listen) => (answer = listen),
+  }));
+  const told: string[] = [];
+  const ask = (asker: object, question: string) =>
+    made.ask(asker, [question] as unknown as Question, ({ title }) => told.push(title));
+  return { made, posted, told, ask, answer: (title: string) => answer({ title } as Reading) };
+}
+
+const [one, two] = [{}, {}];
+
+it('answers one at a time, and tells only the newest to whoever asks anew', () => {
+  const { posted, told, ask, answer } = queue();
+  ask(one, 'a');
+  ask(two, 'b');
+  ask(one, 'c');
+  ask(one, 'd');
+  expect(posted).toEqual(['a']);
+  for (const title of ['a', 'b', 'd']) answer(title);
+  expect([posted, told]).toEqual([
+    ['a', 'b', 'd'],
+    ['b', 'd'],
+  ]);
+});
+
+it('tells nothing to whoever has gone', () => {
+  const { made, posted, told, ask, answer } = queue();
+  ask(one, 'a');
+  ask(two, 'b');
+  made.forget(one);
+  made.forget(two);
+  answer('a');
+  expect([posted, told]).toEqual([['a'], []]);
+});
