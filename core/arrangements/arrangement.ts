@@ -48,6 +48,16 @@ export interface CalendarLines<L extends Line> {
   yearStart: number;
   lines: readonly L[];
   today: Day;
+  /** the first day of the period that a reader has chosen; null: as the author has set it */
+  chosen?: Day | null;
+}
+
+/** A period that readers may choose for themselves. */
+export interface PeriodChoice {
+  label: string;
+  /** the first day of the one that is shown; null when it is not among them */
+  chosen: Day | null;
+  periods: readonly Pick<Position, 'start' | 'label'>[];
 }
 
 /** Lines that are drawn together, on one value axis. */
@@ -68,6 +78,7 @@ export interface Arranged<L extends Line> {
   panels: ArrangedPanel<L>[];
   /** what a reader should know of it, as "Q2 2026 to Q3 2026"; empty when it needs no words */
   described: string;
+  choice?: PeriodChoice;
 }
 
 /** A phrase of an arrangement's sentence that is a setting. */

@@ -136,16 +136,34 @@ it('hands over within the year in which it falls', () => {
   );
 });
 
-it.each<[string, Partial<Extract<ArrangementDefinition, { kind: 'slope' }>>, number[], string]>([
-  ['the last finished and the one before', {}, [15, 16], 'p15 to p16'],
-  ['the same a year before', { between: 'yearBefore' }, [4, 16], 'p4 to p16'],
+type SlopeCase = [
+  string,
+  Partial<Extract<ArrangementDefinition, { kind: 'slope' }>>,
+  number[],
+  string,
+  chosen: string | null,
+];
+
+it.each<SlopeCase>([
+  ['the last finished and the one before', {}, [15, 16], 'p15 to p16', null],
+  ['the same a year before', { between: 'yearBefore' }, [4, 16], 'p4 to p16', null],
+  ['the one a reader chose and the one before', {}, [7, 8], 'p7 to p8', '2025-09-01'],
+  [
+    'the one a reader chose and the same a year before',
+    { between: 'yearBefore' },
+    [1, 13],
+    'p1 to p13',
+    '2026-02-01',
+  ],
+  ['what is shown, when no such period is', {}, [15, 16], 'p15 to p16', '2031-09-01'],
   [
     'two that were chosen',
     { between: 'chosen', from: '2025-03-20', to: '2026-01-01' },
     [2, 12],
     'p2 to p12',
+    null,
   ],
-])('leads a slope between %s', (_, more, ends, described) => {
+])('leads a slope between %s', (_, more, ends, described, chosen) => {
   const lines = calendar(
     '2025-01-01',
     18,
@@ -157,7 +175,10 @@ it.each<[string, Partial<Extract<ArrangementDefinition, { kind: 'slope' }>>, num
       openFrom: 17,
     },
   );
-  const found = arrange(lines, { kind: 'slope', between: 'before', from: null, to: null, ...more });
+  const found = arrange(
+    { ...lines, chosen: chosen === null ? null : parseDay(chosen) },
+    { kind: 'slope', between: 'before', from: null, to: null, ...more },
+  );
   expect([found.axis, found.described]).toEqual(['ends', described]);
   // A line without a figure at either end is not drawn.
   expect(found.panels[0]?.lines.map(({ figures }) => figures)).toEqual([ends]);

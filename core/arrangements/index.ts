@@ -7,6 +7,7 @@ import type {
   AxisKind,
   CalendarLines,
   Line,
+  PeriodChoice,
   Position,
 } from './arrangement';
 import { type One, one } from './one';
@@ -25,6 +26,7 @@ export type {
   AxisKind,
   CalendarLines,
   Line,
+  PeriodChoice,
   Position,
 };
 

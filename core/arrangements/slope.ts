@@ -65,13 +65,26 @@ export const slope: ArrangementKind<Slope> = {
       positions: periods.length === 0 ? [] : positions,
       panels: [{ key: '', title: '', lines: laid }],
       described: `${at(0).label} to ${at(1).label}`,
+      choice: {
+        label: 'Later period',
+        chosen: periods[ends[1]]?.start ?? null,
+        // The first period has none before it.
+        periods: periods.filter(
+          (_, place) =>
+            place > (definition.between === 'chosen' ? ends[0] : 0) && isMeasured(lines, place),
+        ),
+      },
     };
   },
 };
 
+/** Whether an actual has a figure at a place. */
+const isMeasured = (lines: readonly Line[], place: number) =>
+  lines.some((line) => !line.plan && (line.figures[place] ?? null) !== null);
+
 /** The places of the two periods; -1 for one that is not among those shown. */
 function endsOf(
-  { periods, grain, lines }: CalendarLines<Line>,
+  { periods, grain, lines, chosen = null }: CalendarLines<Line>,
   { between, from, to }: Slope,
 ): [number, number] {
   const placeOf = (text: string | null, otherwise: number) => {
@@ -79,10 +92,11 @@ function endsOf(
     if (day === null) return otherwise;
     return periods.findIndex(({ start }) => start === periodStart(day, grain));
   };
-  const measured = (place: number) =>
-    lines.some((line) => !line.plan && (line.figures[place] ?? null) !== null);
-  const last = periods.findLastIndex(({ open }, place) => !open && measured(place));
-  if (between === 'chosen') return [placeOf(from, 0), placeOf(to, periods.length - 1)];
+  const wanted = periods.findIndex(({ start }) => start === chosen);
+  if (between === 'chosen')
+    return [placeOf(from, 0), wanted < 0 ? placeOf(to, periods.length - 1) : wanted];
+  const finished = periods.findLastIndex(({ open }, place) => !open && isMeasured(lines, place));
+  const last = wanted < 0 ? finished : wanted;
   if (between === 'before') return [last - 1, last];
   const before = yearBefore(periods[last]?.start ?? 0, grain);
   return [periods.findIndex(({ start }) => start === before), last];

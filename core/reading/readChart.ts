@@ -29,6 +29,8 @@ export interface ReadingContext {
   style?: BoardStyle;
   /** where a reader has turned dials to, by their names */
   dials?: Readonly<Record<string, DialValue>>;
+  /** the first day of the period that a reader has chosen, where the arrangement lets them */
+  chosen?: Day | null;
 }
 
 /**
@@ -41,7 +43,7 @@ export interface ReadingContext {
 export function readChart(
   chart: DrawnChart,
   frames: SeriesFrames,
-  { today, style = plainStyle, dials: turned }: ReadingContext,
+  { today, style = plainStyle, dials: turned, chosen = null }: ReadingContext,
 ): Reading {
   const kind = arrangementKind(chart.arrangement);
   const look = lookOf(chart, style);
@@ -49,7 +51,10 @@ export function readChart(
   const periods = dateAxis(chart, frames, today, look.periods);
   const lines = handOver(layLines(chart, frames, periods));
   const { grain, yearStart } = chart;
-  const arranged = kind.arrange({ periods, grain, yearStart, lines, today }, chart.arrangement);
+  const arranged = kind.arrange(
+    { periods, grain, yearStart, lines, today, chosen },
+    chart.arrangement,
+  );
   const { shape, ownAxes } = kind.panels?.(chart.arrangement) ?? { shape: 'row', ownAxes: false };
   const all = arranged.panels.flatMap((panel) => panel.lines);
   const strokes = strokesOf(all, kind.coloursBy, style);
@@ -66,6 +71,7 @@ export function readChart(
     axis: arranged.axis,
     emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
     positions: arranged.positions,
+    choice: arranged.choice ?? null,
     panels,
     headline: kind.headline ? readHeadline({ panels, positions: arranged.positions }) : null,
     rules: readRules(

@@ -11,7 +11,7 @@ import type {
 } from '../chart';
 import type { FigureFormat, PeriodStyle, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
-import type { AxisKind, Position } from '../arrangements';
+import type { AxisKind, PeriodChoice, Position } from '../arrangements';
 import type { Stroke } from '../chart';
 import type { SeriesLine } from '../series';
 import type { Pace } from '../pace';
@@ -149,6 +149,8 @@ export interface Reading {
   axis: AxisKind;
   positions: Position[];
   panels: ReadPanel[];
+  /** a period that readers may choose; null without one */
+  choice: PeriodChoice | null;
   /** how panels lie beside each other */
   shape: 'row' | 'grid' | 'stack';
   rules: ReadRule[];

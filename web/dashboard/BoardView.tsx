@@ -1,13 +1,14 @@
 import './dashboard.css';
 import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
+import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
 import { newNote, type NoteDraft, NoteEditor } from '../notes';
 import type { NoteSpot } from '../plot';
 import { Board } from './Board';
 import { DialStrip } from './DialStrip';
-import { useDials } from './useDials';
+import { useReaderView } from './useReaderView';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
 
@@ -30,7 +31,7 @@ const noNotes: readonly Note[] = [];
 export function BoardView(props: BoardViewProps) {
   const { dashboard, link, editable, arranging, onArrange, title, acts, whenEmpty } = props;
   const [readings, setReadings] = useState<Record<number, Reading>>({});
-  const { turned, turn, reset } = useDials();
+  const { view, change } = useReaderView();
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const [opened, setOpened] = useState<number | null>(null);
@@ -42,6 +43,11 @@ export function BoardView(props: BoardViewProps) {
   const write = useCallback(
     (chartId: number, spot: NoteSpot) => setDraft(newNote(chartId, spot)),
     [],
+  );
+  const choosePeriod = useCallback(
+    (chartId: number, start: Day) =>
+      change(({ periods }) => ({ periods: { ...periods, [chartId]: start } })),
+    [change],
   );
   const edit = useCallback(
     (note: Note) => setDraft({ chartId: note.chartId, day: note.day, series: note.series, note }),
@@ -65,7 +71,12 @@ export function BoardView(props: BoardViewProps) {
           <p className="standing">{sayStandings(placed, readings)}</p>
         </div>
       </div>
-      <DialStrip charts={placed} turned={turned} onTurn={turn} onReset={reset} />
+      <DialStrip
+        charts={placed}
+        turned={view.dials}
+        onTurn={(name, value) => change(({ dials }) => ({ dials: { ...dials, [name]: value } }))}
+        onReset={() => change(() => ({ dials: {} }))}
+      />
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
@@ -76,7 +87,9 @@ export function BoardView(props: BoardViewProps) {
                 chart={chart}
                 link={link}
                 style={dashboard.style}
-                dials={turned}
+                dials={view.dials}
+                period={view.periods[chart.id]}
+                onPeriod={choosePeriod}
                 notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
                 onWriteNote={editable ? write : undefined}

@@ -1,5 +1,6 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
+import type { Day } from '../../core/calendar';
 import type { BoardStyle } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { sayProblem } from '../api';
@@ -9,6 +10,7 @@ import {
   type FigureAsked,
   FiguresTable,
   type NoteSpot,
+  PeriodChoiceField,
   RowsBehindPanel,
   sayLeftOut,
   type TurnedDials,
@@ -21,6 +23,9 @@ interface ChartSheetProps {
   link: string | null;
   style: BoardStyle;
   dials: TurnedDials;
+  /** the first day of the period that the reader has chosen */
+  period?: Day;
+  onPeriod: (chartId: number, start: Day) => void;
   notes: readonly Note[];
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
@@ -35,13 +40,15 @@ export const ChartSheet = memo(function ChartSheet({
   link,
   style,
   dials,
+  period,
+  onPeriod,
   notes,
   onReading,
   onWriteNote,
   onOpenNote,
   acts,
 }: ChartSheetProps) {
-  const { reading, problems, error } = useChartReading(chart, link, style, dials);
+  const { reading, problems, error } = useChartReading(chart, link, style, dials, period);
   // Until the reader chooses, the author's emphasis stands.
   const [chosen, setHighlight] = useState<string | null | undefined>(undefined);
   const highlight = chosen === undefined ? (reading?.emphasis ?? null) : chosen;
@@ -71,6 +78,12 @@ export const ChartSheet = memo(function ChartSheet({
             {drawing && sayLeftOut(drawing)}
           </p>
         </div>
+        {reading?.choice && (
+          <PeriodChoiceField
+            choice={reading.choice}
+            onChoose={(start) => onPeriod(chart.id, start)}
+          />
+        )}
         <div className="chart-acts">
           <button
             type="button"

@@ -40,7 +40,7 @@ const rule = (id: string, name: string) => ({
 });
 const reading: Reading = {
   ...{ title: 'Fares', grain: 'month', today: 0, axis: 'calendar', shape: 'row', remarks: [] },
-  ...{ emphasis: null },
+  ...{ emphasis: null, choice: null },
   ...{ described: '', standing: '', summary: '', outlook: [] },
   positions: [0, 31, 59].map((start) => ({
     start,

@@ -1,3 +1,4 @@
+export { PeriodChoiceField } from './PeriodChoiceField';
 export { Chart, type NoteSpot } from './Chart';
 export { FiguresStrip, narrowestColumn } from './FiguresStrip';
 export { sayLeftOut } from './drawing';

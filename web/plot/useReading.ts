@@ -1,6 +1,6 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
-import { parseDay } from '../../core/calendar';
+import { type Day, parseDay } from '../../core/calendar';
 import type { BoardStyle, DrawnChart } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
@@ -22,13 +22,18 @@ export function useReadingOf(
   figures: ChartFrames | undefined,
   style: BoardStyle | undefined,
   dials?: TurnedDials,
+  chosen?: Day,
 ): Reading | null {
   const question = useMemo(
     (): Question | null =>
       definition && figures
-        ? [definition, figures.frames, { today: parseDay(figures.today) ?? 0, style, dials }]
+        ? [
+            definition,
+            figures.frames,
+            { today: parseDay(figures.today) ?? 0, style, dials, chosen },
+          ]
         : null,
-    [definition, figures, style, dials],
+    [definition, figures, style, dials, chosen],
   );
   const many = !!figures && figuresIn(figures) > mostOnPage;
   const here = useMemo(() => (question && !many ? readChart(...question) : null), [question, many]);
@@ -65,6 +70,7 @@ export function useChartReading(
   link: string | null,
   style: BoardStyle,
   dials: TurnedDials,
+  chosen?: Day,
 ) {
   const own = useOwnDials(chart.definition, dials);
   const asked = positionsAsked(chart.definition, own);
@@ -74,7 +80,7 @@ export function useChartReading(
     { refetchOnFocus: true },
   );
   return {
-    reading: useReadingOf(chart.definition, data, style, own),
+    reading: useReadingOf(chart.definition, data, style, own, chosen),
     problems: data?.problems ?? [],
     error,
   };
