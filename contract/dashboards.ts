@@ -146,8 +146,10 @@ export const rowsBehindBody = object({
   series: string().required().max(40),
   /** the word of the split; null without one */
   word: string().nullable().defined().max(500),
-  /** the first day of its period, counted from 1970 */
-  start: figure().integer().required(),
+  /** the first day of its period, counted from 1970; along a column of figures, the figure there */
+  start: figure().required(),
+  /** the word at which it stands along a column of words; null along anything else */
+  place: string().nullable().defined().max(500).default(null),
 });
 
 /** The rows behind a figure, by the series that they belong to. */

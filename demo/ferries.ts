@@ -81,6 +81,7 @@ function season(day: Day): number {
   return 1 + 0.36 * Math.cos(((dayOfYear - 208) / 365.25) * 2 * Math.PI);
 }
 
+const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const byWeekday = [0.9, 0.86, 0.9, 0.96, 1.12, 1.2, 1.06];
 
 const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;
@@ -88,7 +89,7 @@ const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;
 function sailings(asOf: Day): DemoFile {
   const { firstDay, storms, quayClosed, fuelJump } = story(asOf);
   const lines = [
-    'Date,Route,Sailings,Passengers,Vehicles,Fare revenue,Fuel litres,Fuel cost,Minutes late,On time %',
+    'Date,Route,Sailings,Passengers,Vehicles,Fare revenue,Fuel litres,Fuel cost,Minutes late,On time %,Weekday',
   ];
   for (let day = firstDay; day <= asOf; day += 1) {
     const chance = seeded(day * 7919);
@@ -115,6 +116,7 @@ function sailings(asOf: Day): DemoFile {
           ...[formatDay(day), route.name, sailed, passengers, Math.round(passengers * 0.21)],
           ...[revenue.toFixed(2), litres, (litres * price).toFixed(2)],
           ...[sailed ? (late * sailed).toFixed(1) : '', sailed ? onTime.toFixed(1) : ''],
+          weekdayNames[weekday(day) - 1],
         ].join(','),
       );
     }

@@ -65,6 +65,10 @@ export function markCharts(
     { place: { x: 6, y: 12, w: 6, h: 8 }, definition: yearlyChange(parts) },
     { place: { x: 0, y: 20, w: 6, h: 8 }, definition: winter(parts) },
     { place: { x: 6, y: 20, w: 6, h: 8 }, definition: grown(parts) },
+    { place: { x: 0, y: 28, w: 6, h: 7 }, definition: asAsked(parts) },
+    { place: { x: 6, y: 28, w: 6, h: 7 }, definition: singleDays(parts) },
+    { place: { x: 0, y: 35, w: 6, h: 7 }, definition: weekdays(parts) },
+    { place: { x: 6, y: 35, w: 6, h: 7 }, definition: bySailings(parts) },
   ];
 }
 
@@ -223,4 +227,54 @@ const grown = ({ series }: Parts): ChartDefinition => ({
     ...each,
     per: 'year' as const,
   })),
+});
+
+const asAsked = ({ series }: Parts): ChartDefinition => ({
+  ...empty,
+  title: 'Passenger rating on the days it was asked',
+  along: { kind: 'recorded' },
+  series: [
+    series('rating', 'Rating', 'actual', ['Passenger survey', 'Asked on', 'mean', 'Rating'], {
+      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
+    }),
+  ],
+  standouts: extremes('rating'),
+});
+
+const singleDays = ({ series }: Parts): ChartDefinition => ({
+  ...empty,
+  title: 'Punctuality by week, over single days',
+  grain: 'week',
+  span: { kind: 'last', count: 52 },
+  series: [
+    series('time', 'On time', 'actual', sailings('On time %', 'mean'), {
+      ...{ readings: true, stroke: { ...plainStroke, shape: 'smooth' } },
+    }),
+  ],
+});
+
+const weekdays = ({ series }: Parts): ChartDefinition => ({
+  ...empty,
+  title: 'Passengers a day by weekday',
+  along: { kind: 'words', column: 'Weekday', order: [] },
+  series: [
+    series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), { split: byRoute }),
+  ],
+});
+
+const bySailings = ({ series }: Parts): ChartDefinition => ({
+  ...empty,
+  title: 'Minutes late by how many sailings ran',
+  along: { kind: 'numbers', column: 'Sailings' },
+  series: [
+    series('late', 'Minutes late a day', 'actual', sailings('Minutes late', 'mean'), {
+      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
+    }),
+  ],
+  yardsticks: [
+    {
+      ...{ id: 'usual', kind: 'line', name: 'Median', shading: 'none', onAxis: true },
+      value: { kind: 'statistic', statistic: 'median', series: 'late' },
+    },
+  ],
 });

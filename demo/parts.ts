@@ -7,6 +7,7 @@ export type SourceIds = Readonly<Record<string, number>>;
 /** A monthly chart in one picture, with nothing on it. */
 export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
   ...{ version: 3, grain: 'month', yearStart: 1 },
+  along: { kind: 'periods' },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axes: plainAxes,
@@ -26,7 +27,14 @@ export const seriesOf =
     more: Partial<SeriesDefinition> = {},
   ): SeriesDefinition => ({
     ...{ id, name, role, derived: null, split: null, spread: false, gap: 'open' },
-    ...{ handover: null, mark: null, stroke: plainStroke, axis: 'first', hidden: false },
+    ...{
+      handover: null,
+      mark: null,
+      stroke: plainStroke,
+      readings: false,
+      axis: 'first',
+      hidden: false,
+    },
     figures: {
       ...{ kind: 'rows', percent: 50, filters: [] },
       sourceId: sources[figures[0]] ?? 0,

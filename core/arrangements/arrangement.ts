@@ -68,12 +68,16 @@ export interface ArrangedPanel<L extends Line> {
   lines: L[];
 }
 
-/** What the positions stand for: periods of the calendar, parts of any year, or two ends. */
-export type AxisKind = 'calendar' | 'year' | 'ends';
+/**
+ * What the positions stand for: periods of the calendar, parts of any year, two ends, or the figures or
+ * words of a column.
+ */
+export type AxisKind = 'calendar' | 'year' | 'ends' | 'numbers' | 'words';
 
 /** Lines laid on positions and gathered into panels. */
 export interface Arranged<L extends Line> {
-  axis: AxisKind;
+  /** null: as the lines were laid */
+  axis: AxisKind | null;
   positions: Position[];
   panels: ArrangedPanel<L>[];
   /** what a reader should know of it, as "Q2 2026 to Q3 2026"; empty when it needs no words */
@@ -104,6 +108,8 @@ export interface ArrangementKind<Definition extends { kind: string }> {
   coloursBy: 'line' | 'series' | 'age';
   /** how panels lie beside each other, and whether they share one value axis */
   panels?: (definition: Definition) => { shape: 'row' | 'grid' | 'stack'; ownAxes: boolean };
+  /** it needs dates: along a column, lines are drawn in one picture */
+  ofDates?: true;
   /** the last figure is written large beside the line, without scales */
   headline?: true;
   arrange: <L extends Line>(lines: CalendarLines<L>, definition: Definition) => Arranged<L>;

@@ -14,7 +14,7 @@ export const one: ArrangementKind<One> = {
   settings: [],
   coloursBy: 'line',
   arrange: ({ periods, lines }) => ({
-    axis: 'calendar',
+    axis: null,
     positions: [...periods],
     panels: [{ key: '', title: '', lines: [...lines] }],
     described: '',

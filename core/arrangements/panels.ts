@@ -43,7 +43,7 @@ export const panels: ArrangementKind<Panels> = {
     const inPanel = <L extends Line>(all: readonly L[], key: string) =>
       all.filter((line) => !line.split || line.key === key);
     return {
-      axis: 'calendar',
+      axis: null,
       positions: [...periods],
       panels:
         keys.length === 0

@@ -15,7 +15,7 @@ export const sparkline: ArrangementKind<Sparkline> = {
   coloursBy: 'line',
   headline: true,
   arrange: ({ periods, lines }) => ({
-    axis: 'calendar',
+    axis: null,
     positions: [...periods],
     panels: [{ key: '', title: '', lines: [...lines] }],
     described: '',

@@ -24,6 +24,7 @@ export const years: ArrangementKind<Years> = {
   name: 'its years laid over each other',
   settings: [],
   coloursBy: 'age',
+  ofDates: true,
   arrange: (calendar) => {
     const { periods, lines, grain, yearStart } = calendar;
     const positions = positionsOfYear(grain, yearStart);

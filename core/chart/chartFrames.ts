@@ -1,12 +1,15 @@
-import { type Day, type Grain, nextPeriod, periodsBetween } from '../calendar';
+import { type Day, nextPeriod, periodsBetween } from '../calendar';
 import { type Derivable, derivedKind } from '../derived';
 import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
-import { type Frame, isAdditive } from '../frame';
+import { type Frame, isAdditive, type Place, type Readings } from '../frame';
+
 import { type Problem, ProblemError } from '../values';
 import { greysLines, keepsWord } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
-import { isSent, shownReach } from './requests';
+import { alongColumn, drawnGrain, shownReach } from './along';
+import { onOneScale } from './onOneScale';
+import { isSent } from './requests';
 
 /** The figures that one series of a chart draws: nothing of what lies outside the chart's span. */
 export interface SeriesFrame extends Omit<Frame, 'keys'> {
@@ -47,13 +50,20 @@ export function chartFrames(
 ): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
   const frames: Record<string, SeriesFrame> = {};
   const problems: Problem[] = [];
-  const found = new Wholes(chart, aggregated, turned);
+  const order = chart.along.kind === 'words' ? chart.along.order : [];
+  const scale = alongColumn(chart.along)
+    ? onOneScale(aggregated, order)
+    : { frames: aggregated, places: null };
+  const found = new Wholes(chart, scale.frames, turned);
   for (const series of chart.series) {
     try {
       const whole = found.of(series);
       // What is only an operand of formulas goes to nobody.
       if (whole && isSent(chart, series))
-        frames[series.id] = shown(chart, series, whole, { today, lastActual: found.lastActual() });
+        frames[series.id] = placed(
+          shown(chart, series, whole, { today, lastActual: found.lastActual() }),
+          scale.places,
+        );
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       problems.push(error.problem);
@@ -123,7 +133,7 @@ class Wholes {
       if (!whole) return null;
       operands.set(name, whole);
     }
-    return combine([...operands.values()], this.chart.grain, formula.exact, formula.linear, (at) =>
+    return combine([...operands.values()], this.chart, formula.exact, formula.linear, (at) =>
       formula.evaluate((name) => at(operands.get(name) as Whole)),
     );
   }
@@ -132,7 +142,7 @@ class Wholes {
 const nothing: Omit<Whole, 'constant'> = {
   ...{ periods: [], keys: [''], values: [[]], exact: false, additive: false },
   ...{ completeTo: null, recordedGrain: 'day', within: null, others: null },
-  groups: null,
+  ...{ groups: null, along: null, readings: null },
 };
 
 const measureMissing = ({ name }: SeriesDefinition, chosen: boolean) =>
@@ -154,15 +164,15 @@ const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
 /** Works a formula out for each word and period; what is not split serves every word. */
 function combine(
   operands: readonly Whole[],
-  grain: Grain,
+  chart: Pick<ChartDefinition, 'along' | 'grain'>,
   exact: boolean,
   linear: boolean,
   evaluate: (at: (operand: Whole) => number | null) => number | null,
 ): Whole {
   const own = operands.filter(({ constant }) => constant === null);
-  const periods = contiguous(
+  const periods = timeline(
     own.flatMap((each) => each.periods),
-    grain,
+    chart,
   );
   const split = own.find(({ keys }) => keys.length !== 1 || keys[0] !== '');
   const keys = split ? [...split.keys] : [''];
@@ -200,9 +210,16 @@ function rowsOf({ periods, keys, values }: Whole, onto: readonly Day[]) {
   );
 }
 
-/** All periods from the first to the last, without gaps in the calendar. */
-function contiguous(periods: readonly Day[], grain: Grain): Day[] {
+/**
+ * All periods from the first to the last, without gaps in the calendar; dates as they were recorded, and
+ * places along a column, follow on from one to the next.
+ */
+function timeline(
+  periods: readonly Day[],
+  { along, grain }: Pick<ChartDefinition, 'along' | 'grain'>,
+): Day[] {
   if (periods.length === 0) return [];
+  if (along.kind !== 'periods') return [...new Set(periods)].sort((a, b) => a - b);
   let [from, to] = [Infinity, -Infinity];
   for (const start of periods) {
     if (start < from) from = start;
@@ -214,10 +231,10 @@ function contiguous(periods: readonly Day[], grain: Grain): Day[] {
 function derive(
   whole: Whole,
   { derived }: SeriesDefinition,
-  chart: Pick<ChartDefinition, 'grain' | 'yearStart'>,
+  chart: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
 ): Whole {
   if (!derived || whole.constant !== null || derivedKind(derived).ofShown) return whole;
-  const periods = contiguous(whole.periods, chart.grain);
+  const periods = timeline(whole.periods, chart);
   const rows = rowsOf(whole, periods);
   const lines = whole.keys.map((key) => rows.get(key) ?? []);
   return { ...whole, periods, ...worked({ ...whole, periods, lines }, derived, chart) };
@@ -226,10 +243,10 @@ function derive(
 function worked(
   series: Pick<Derivable, 'periods' | 'lines' | 'exact' | 'additive'>,
   derived: NonNullable<SeriesDefinition['derived']>,
-  { grain, yearStart }: Pick<ChartDefinition, 'grain' | 'yearStart'>,
+  { along, grain, yearStart }: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
 ) {
   const { lines, exact, additive } = derivedKind(derived).derive(
-    { ...series, grain, yearStart },
+    { ...series, grain: drawnGrain({ along, grain }), yearStart },
     derived,
   );
   return { values: lines.map((figures) => [...figures]), exact, additive };
@@ -249,6 +266,8 @@ function shown(
   const [from, to] = [reach.from ?? -Infinity, reach.to ?? Infinity];
   const kept = whole.periods.map((start) => start >= from && start <= to);
   const periods = whole.periods.filter((_, place) => kept[place]);
+  const nextAfter = (start: Day) =>
+    start === Infinity ? Infinity : nextPeriod(start, drawnGrain(chart));
   const [first, last] = [whole.periods[0], whole.periods.at(-1)];
   const extent =
     first !== undefined && last !== undefined
@@ -270,15 +289,42 @@ function shown(
     completeTo:
       whole.completeTo === null || to === Infinity
         ? whole.completeTo
-        : Math.min(whole.completeTo, nextPeriod(to, chart.grain) - 1),
+        : Math.min(whole.completeTo, nextAfter(to) - 1),
     extent: extent && extent.from <= extent.to ? extent : null,
     groups: null,
+    readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
     places: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;
   return { ...cut, ...worked({ ...cut, lines: cut.values }, derived, chart) };
+}
+
+/** The single readings from one day to before another. */
+function readingsWithin({ days, figures, ...rest }: Readings, from: Day, next: Day): Readings {
+  const kept = days.map((day) => day >= from && day < next);
+  return {
+    ...rest,
+    days: days.filter((_, at) => kept[at]),
+    figures: figures.filter((_, at) => kept[at]),
+  };
+}
+
+/** Says what the periods of a series' figures are, where they are places along a column. */
+function placed(frame: SeriesFrame, places: readonly Place[] | null): SeriesFrame {
+  if (!places) return frame;
+  const along = frame.periods.map((number) => places[number] as Place);
+  // Figures stand where they are on their scale, words one beside the other.
+  const periods = along.map((place, at) =>
+    typeof place === 'number' ? place : (frame.periods[at] as number),
+  );
+  const [from, to] = [periods[0], periods.at(-1)];
+  return {
+    ...frame,
+    ...{ along, periods },
+    extent: from === undefined || to === undefined ? null : { from, to },
+  };
 }
 
 /** Whether a filter of the chart leaves a line of a split in grey. */

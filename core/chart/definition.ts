@@ -8,6 +8,7 @@ import type { GapTreatment } from '../gaps';
 import type { Aggregated } from '../measures';
 import type { PickDefinition, PickScope, Ties } from '../standouts';
 import type { YardstickDefinition } from '../yardsticks';
+import type { AlongDefinition } from './along';
 import type { AxesDefinition } from './axes';
 import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
@@ -89,6 +90,8 @@ export interface SeriesDefinition {
   handover: string | null;
   mark: MarkDefinition | null;
   stroke: StrokeDefinition;
+  /** single rows of the source stand as faint points behind the line */
+  readings: boolean;
   /** the value axis it stands on */
   axis: 'first' | 'second';
   /** it is not drawn, but formulas and marks can use it */
@@ -151,6 +154,8 @@ export interface ChartDefinition {
   version: 3;
   title: string;
   grain: Grain;
+  /** what stands along the axis */
+  along: AlongDefinition;
   span: SpanDefinition;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;

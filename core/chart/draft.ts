@@ -62,6 +62,7 @@ export function draftSeries(
     },
     ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
     stroke: plainStroke,
+    readings: false,
     axis: 'first',
     hidden: false,
   };
@@ -74,6 +75,7 @@ export function draftChart(source: DraftSource): ChartDefinition {
     version: 3,
     title: `${series.name} by month`,
     grain: 'month',
+    along: { kind: 'periods' },
     span: { kind: 'fixed', from: null, to: null },
     yearStart: 1,
     arrangement: { kind: 'one' },

@@ -35,6 +35,7 @@ export {
 } from './boardStyle';
 export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
 export { type Role, roles, roleWords } from './roles';
+export { alongColumn, type AlongDefinition, drawnGrain } from './along';
 export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
 export {
   draftChart,

@@ -1,17 +1,20 @@
 import type { Day } from '../calendar';
 import type { FrameRequest } from '../frame';
 import { seriesOfYardstick } from '../yardsticks';
+import { alongColumn, drawnGrain, shownReach, spanFilter } from './along';
 import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
-import { type Reach, reachOf } from './spans';
+
+/** What of a series its source is asked by. */
+type Asking = Pick<SeriesDefinition, 'figures' | 'split' | 'spread' | 'readings' | 'derived'>;
 
 /**
  * What a series asks of its source at the chart's grain; null when it asks nothing of any.
  * @param columns the names of the source's columns: filters of the chart hold where there is theirs
  */
 export function frameRequest(
-  chart: Pick<ChartDefinition, 'grain' | 'span' | 'yearStart' | 'filters'>,
-  { figures, split, spread }: Pick<SeriesDefinition, 'figures' | 'split' | 'spread'>,
+  chart: Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart' | 'filters'>,
+  { figures, split, spread, readings, derived }: Asking,
   today: Day,
   columns: readonly string[],
 ): FrameRequest | null {
@@ -21,24 +24,19 @@ export function frameRequest(
   const shared = removing
     .map(({ filter }) => filter)
     .filter(({ column }) => columns.includes(column));
+  const spanned = spanFilter(chart, rows.date, today);
   return {
     ...rows,
-    filters: [...rows.filters, ...shared],
-    grain: chart.grain,
+    filters: [...rows.filters, ...shared, ...(spanned ? [spanned] : [])],
+    grain: drawnGrain(chart),
+    along: alongColumn(chart.along),
     splitBy: split?.column ?? null,
     colourBy: split?.colourBy ?? null,
     top: split?.top ? { ...split.top, ...shownReach(chart, today), today } : null,
     spread,
+    // Rows of a split would have to be told apart by colour, and there are too many of them.
+    readings: readings && !split && !derived && !alongColumn(chart.along),
   };
-}
-
-/** The periods that a chart shows at most, by their first days. */
-export function shownReach(
-  { grain, span, yearStart }: Pick<ChartDefinition, 'grain' | 'span' | 'yearStart'>,
-  today: Day,
-  lastActual: Day | null = null,
-): Reach {
-  return reachOf(span, { today, grain, yearStart, lastActual });
 }
 
 /** Whether the figures of a series are sent: it is drawn, or something is held against it. */
@@ -62,13 +60,13 @@ export function dialsAsked({ dials, series }: Pick<ChartDefinition, 'dials' | 's
 
 /** Names all that the figures of a chart depend on; charts of one name have the same figures. */
 export function figuresAsked(chart: ChartDefinition): string {
-  const { grain, span, yearStart, series, filters } = chart;
+  const { along, grain, span, yearStart, series, filters } = chart;
   const named = dialsAsked(chart);
   const dials = chart.dials.filter(({ name }) => named.includes(name));
-  const asked = series.map(({ id, name, figures, derived, split, spread, hidden }) => [
-    ...[id, figures, derived, split, spread, isSent(chart, { id, hidden })],
+  const asked = series.map(({ id, name, figures, derived, split, spread, readings, hidden }) => [
+    ...[id, figures, derived, split, spread, readings, isSent(chart, { id, hidden })],
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
-  return JSON.stringify([grain, span, yearStart, filters, asked, dials]);
+  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials]);
 }

@@ -23,6 +23,7 @@ import {
   labelParts,
   ruleEffects,
 } from './definition';
+import { alongSchema } from './along';
 import { axesSchema } from './axes';
 import { chartFilterSchema } from './chartFilters';
 import { type Role, roles } from './roles';
@@ -121,6 +122,7 @@ const series = object({
   handover: string().nullable().defined().max(40),
   mark: mark.nullable().defined().default(null),
   stroke: stroke.required(),
+  readings: boolean().required(),
   axis: oneOf<'first' | 'second'>(['first', 'second']).required(),
   hidden: boolean().required(),
 });
@@ -153,6 +155,7 @@ export const chartSchema = object({
   version: mixed<3>().oneOf([3]).required(),
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
+  along: alongSchema,
   span: spanSchema,
   yearStart: figure().integer().min(1).max(12).required(),
   arrangement: arrangementSchema,

@@ -25,7 +25,7 @@ interface FirstChart
 }
 
 /** A series as version 2 kept it. */
-interface SecondSeries extends Omit<SeriesDefinition, 'axis' | 'split' | 'stroke'> {
+interface SecondSeries extends Omit<SeriesDefinition, 'axis' | 'split' | 'stroke' | 'readings'> {
   split: Omit<SplitDefinition, 'colourBy'> | null;
   stroke: Omit<StrokeDefinition, 'points'> & { points: boolean };
 }
@@ -33,7 +33,15 @@ interface SecondSeries extends Omit<SeriesDefinition, 'axis' | 'split' | 'stroke
 /** A chart as version 2 kept it. */
 interface SecondChart extends Omit<
   ChartDefinition,
-  'version' | 'series' | 'axes' | 'names' | 'filters' | 'dials' | 'colourRules' | 'standouts'
+  | 'version'
+  | 'along'
+  | 'series'
+  | 'axes'
+  | 'names'
+  | 'filters'
+  | 'dials'
+  | 'colourRules'
+  | 'standouts'
 > {
   version: 2;
   axis: { starts: AxisStart };
@@ -107,6 +115,7 @@ function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart
   return {
     ...chart,
     version: 3,
+    along: { kind: 'periods' },
     dials: [],
     colourRules: colourRules.map(({ id, series: of, when, colour }) =>
       draftRule(id, of, { kind: 'mark', is: when === 'offMark' ? 'off' : 'on' }, colour),
@@ -118,6 +127,7 @@ function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart
     series: series.map(({ split, stroke, ...each }) => ({
       ...each,
       axis: 'first',
+      readings: false,
       split: split && { ...split, colourBy: null },
       stroke: { ...stroke, points: { ...noPoints, at: stroke.points ? 'all' : 'none' } },
     })),

@@ -9,12 +9,14 @@ import {
   type TextColumn,
 } from '../table';
 import { ProblemError } from '../values';
+import { type AlongColumn, layAlong } from './along';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
 import { colourGroups } from './colourGroups';
 import { filterKind } from './filters';
 import { divides, type Frame, type FrameRequest, isAdditive } from './frame';
 import { groupRows } from './groups';
 import { rankWords } from './ranking';
+import { singleReadings } from './readings';
 import { layWithin, periodsWithin, type Within } from './spread';
 
 /** A split into more words than this is no chart. */
@@ -48,6 +50,8 @@ function aggregateWords(
   request: FrameRequest,
   known?: Pick<Frame, 'completeTo' | 'recordedGrain'>,
 ): Frame {
+  const { along = null } = request;
+  if (along) return aggregateAlong(table, request, along);
   const all = columnOf(table, request.date, 'date');
   const column = request.column === null ? null : columnOf(table, request.column);
   const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct).by;
@@ -58,29 +62,60 @@ function aggregateWords(
     recordedGrain,
     within,
     others: null,
-    groups: null,
+    ...{ groups: null, along: null, readings: null },
   };
   if (within === 'refused') return { ...frame, periods: [], keys: [], values: [] };
-  const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
   const dates = filteredDates(table, request, all);
+  const single = request.readings && column?.kind === 'number';
+  return {
+    ...frame,
+    ...gatherWords(table, request, dates, frame),
+    readings: single ? singleReadings(dates, column) : null,
+  };
+}
+
+/** Aggregates along a column: its places take the part of single days. */
+function aggregateAlong(table: Table, request: FrameRequest, along: AlongColumn): Frame {
+  const { dates, places } = layAlong(table, along, rowsKept(table, request));
+  const frame = {
+    ...{ exact: !divides(request.aggregate), completeTo: null, recordedGrain: 'day' as const },
+    ...{ within: null, others: null, groups: null, along: places, readings: null },
+  };
+  return { ...frame, ...gatherWords(table, { ...request, grain: 'day' }, dates, frame) };
+}
+
+/** The figures of a request over dates that its filters keep, by the words of its split. */
+function gatherWords(
+  table: Table,
+  request: FrameRequest,
+  dates: DateColumn,
+  frame: Pick<Frame, 'exact' | 'completeTo' | 'recordedGrain' | 'within' | 'others' | 'groups'>,
+): Gathered & Pick<Frame, 'others'> {
+  const { recordedGrain } = frame;
+  const within = frame.within === 'refused' ? null : frame.within;
+  const column = request.column === null ? null : columnOf(table, request.column);
+  const split = request.splitBy === null ? null : columnOf(table, request.splitBy, 'text');
   const gatherAt = (words: TextColumn | null, grain: Grain) =>
     gather(dates, words, column, request, grain);
   const grain = within ? recordedGrain : request.grain;
   const { top } = request;
   if (!top || !split) {
     if (split) checkSplit(split.name, split.words.length);
-    return { ...frame, ...laid(sorted(gatherAt(split, grain)), request, recordedGrain, within) };
+    return {
+      ...laid(sorted(gatherAt(split, grain)), request, recordedGrain, within),
+      others: null,
+    };
   }
   checkSplit(split.name, split.words.length, mostRanked);
   // The ranking is over what is drawn; the rest is aggregated anew from its rows.
   const each = laid(sorted(gatherAt(split, grain)), request, recordedGrain, within);
   const ranks = rankWords({ ...each, ...frame }, top, request.grain);
   const kept = ranks.slice(0, top.count).map((place) => each.keys[place] as string);
-  if (kept.length === each.keys.length) return { ...frame, ...inOrder(each, kept) };
+  if (kept.length === each.keys.length) return { ...inOrder(each, kept), others: null };
   const others = othersWord(each.keys);
   const folded = foldWords(split, kept, others);
   const shown = laid(gatherAt(folded, grain), request, recordedGrain, within);
-  return { ...frame, ...inOrder(shown, [...kept, others]), others };
+  return { ...inOrder(shown, [...kept, others]), others };
 }
 
 /**
@@ -161,21 +196,21 @@ function laid(
 }
 
 /** Only the dates of rows that every filter keeps. */
-function filteredDates(
-  table: Table,
-  { filters = [] }: FrameRequest,
-  dates: DateColumn,
-): DateColumn {
-  if (filters.length === 0) return dates;
+function filteredDates(table: Table, request: FrameRequest, dates: DateColumn): DateColumn {
+  if (!request.filters?.length) return dates;
+  const keeps = rowsKept(table, request);
+  const days = dates.days.map((day, row) => (keeps(row) ? day : missingDay));
+  const seen = new Set(days);
+  return { ...dates, days, distinct: dates.distinct.filter((day) => seen.has(day)) };
+}
+
+/** Whether every filter keeps a row. */
+function rowsKept(table: Table, { filters = [] }: FrameRequest): (row: number) => boolean {
   const tests = filters.map((filter) => {
     const kind = filterKind(filter);
     return kind.keeps(columnOf(table, filter.column, kind.looksAt), filter);
   });
-  const days = dates.days.map((day, row) =>
-    tests.every((keeps) => keeps(row)) ? day : missingDay,
-  );
-  const seen = new Set(days);
-  return { ...dates, days, distinct: dates.distinct.filter((day) => seen.has(day)) };
+  return (row) => tests.every((keeps) => keeps(row));
 }
 
 const othersWord = (words: readonly string[]): string => {
@@ -232,8 +267,14 @@ function countingOnly(request: FrameRequest, column: Column | null): 'count' | '
 
 /** The columns that a request looks at. */
 export function columnsAsked(request: FrameRequest): string[] {
-  const { date, column, splitBy, colourBy = null, filters = [] } = request;
-  const names = [date, column, splitBy, colourBy, ...filters.map((filter) => filter.column)];
+  const { date, column, splitBy, colourBy = null, filters = [], along = null } = request;
+  const names = [
+    along?.column ?? date,
+    column,
+    splitBy,
+    colourBy,
+    ...filters.map((filter) => filter.column),
+  ];
   return [...new Set(names.filter((name) => name !== null))];
 }
 

@@ -1,6 +1,8 @@
 import type { Day, Grain } from '../calendar';
+import type { AlongColumn, Place } from './along';
 import type { Filter } from './filters';
 import type { TopRequest } from './ranking';
+import type { Readings } from './readings';
 import type { Within } from './spread';
 
 export const aggregates = [
@@ -23,6 +25,8 @@ export interface FrameRequest {
   /** the date column's name */
   date: string;
   grain: Grain;
+  /** what stands along the axis in place of dates; null: dates do */
+  along?: AlongColumn | null;
   aggregate: Aggregate;
   /** the column that is aggregated; null counts rows */
   column: string | null;
@@ -38,6 +42,8 @@ export interface FrameRequest {
   top?: TopRequest | null;
   /** what adds up and was recorded by longer periods is told apart evenly over days */
   spread?: boolean;
+  /** single rows are wanted beside what they come to */
+  readings?: boolean;
 }
 
 /** A source aggregated to the drawn period: the figures a chart is made from. Plain data. */
@@ -46,6 +52,8 @@ export interface Frame {
   periods: Day[];
   /** the words of the split, sorted; one empty word without a split */
   keys: string[];
+  /** what each period is, where none are drawn: the periods are numbered from 0; null along dates */
+  along: readonly Place[] | null;
   /** figures by key, then by period; null where missing */
   values: (number | null)[][];
   /** false when the figures come from a division */
@@ -64,6 +72,8 @@ export interface Frame {
   others: string | null;
   /** the word of the colouring column that each key goes with; null without one */
   groups: string[] | null;
+  /** the single rows, where they were asked for */
+  readings: Readings | null;
 }
 
 /** Whether figures of an aggregate add up over periods. */
@@ -80,9 +90,9 @@ export function divides(aggregate: Aggregate): boolean {
 export function frameKey(request: FrameRequest): string {
   const { sourceId, date, grain, aggregate, column, splitBy } = request;
   const { percent = null, filters = [], top = null, spread = false } = request;
-  const { colourBy = null } = request;
+  const { colourBy = null, along = null, readings = false } = request;
   return JSON.stringify([
     ...[sourceId, date, grain, aggregate, column, splitBy],
-    ...[percent, filters, top, spread, colourBy],
+    ...[percent, filters, top, spread, colourBy, along, readings],
   ]);
 }

@@ -1,3 +1,4 @@
+export { type AlongColumn, checkPlaces, mostPlaces, orderPlaces, type Place } from './along';
 export { aggregate, checkSplit, columnsAsked } from './aggregate';
 export {
   type DatesFilter,
@@ -17,5 +18,6 @@ export {
   type FrameRequest,
   isAdditive,
 } from './frame';
+export { everyOf, mostReadings, type Readings } from './readings';
 export { type Ranking, rankings, type TopRequest } from './ranking';
 export { layWithin, type Within } from './spread';

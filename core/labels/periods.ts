@@ -90,9 +90,9 @@ export function tapeLabel(
   return { short: String(year), of: '' };
 }
 
-/** The plural of a grain, with its number: 1 month, 5 months. */
-export function countPeriods(number: number, grain: Grain): string {
-  return `${number} ${grain}${number === 1 ? '' : 's'}`;
+/** The plural of what stands along an axis, with its number: 1 month, 5 months, 3 places. */
+export function countPeriods(number: number, unit: string): string {
+  return `${number} ${unit}${number === 1 ? '' : 's'}`;
 }
 
 /** Writes a period of any year: 23 Nov, Nov, Q4; a year has no other name than itself. */

@@ -1,5 +1,5 @@
 import type { ConditionContext, Names } from '../conditions';
-import type { DrawnChart } from '../chart';
+import { type DrawnChart, drawnGrain } from '../chart';
 import type { SeriesLine } from '../series';
 import type { Yardstick, YardstickContext } from '../yardsticks';
 import type { Comparison } from './reading';
@@ -18,7 +18,7 @@ export const conditionsIn =
   (panel: YardstickContext, yardsticks: readonly Yardstick[], chart: DrawnChart): ConditionsOf =>
   (line) => ({
     ...panel,
-    ...{ line, yardsticks, exact: line.exact, grain: chart.grain },
+    ...{ line, yardsticks, exact: line.exact, grain: drawnGrain(chart) },
     judgements: line.comparison?.judgements ?? [],
     marks: line.comparison?.marks ?? [],
     differences: line.comparison?.differences ?? [],

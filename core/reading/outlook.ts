@@ -28,7 +28,7 @@ function saySpells(reading: Unworded, line: ReadSeries, comparison: Comparison):
       const when = from === to ? label(from) : `${label(from)} to ${label(to)}`;
       const sum = line.additive ? `, ${sayTotalOf(total, line)}` : '';
       const still = ongoing ? ' and still is' : '';
-      return `${countPeriods(periods, reading.grain)} (${when}${sum}${still})`;
+      return `${countPeriods(periods, reading.unit)} (${when}${sum}${still})`;
     });
   const more = spells.length > mostTold ? `, and ${spells.length - mostTold} times before` : '';
   return [`${line.name} was ${offWord(good)} ${markName} for ${told.join(', for ')}${more}.`];
@@ -36,7 +36,7 @@ function saySpells(reading: Unworded, line: ReadSeries, comparison: Comparison):
 
 /** What is needed, or may still be spent, in each period left, and where the present rate lands. */
 function sayPace(
-  { grain }: Unworded,
+  { unit }: Unworded,
   { name, format }: ReadSeries,
   { good, markName }: Comparison,
   pace: ReadPace,
@@ -52,12 +52,12 @@ function sayPace(
   const goal = `${markName} of ${year}, ${writeFigure(target, format)}`;
   if (needed === null)
     return `${name} ${met ? (good === 'atMost' ? 'has used up' : 'has reached') : 'has ended short of'} the ${goal}.`;
-  const left = `the ${countPeriods(periodsLeft, grain)} left`;
+  const left = `the ${countPeriods(periodsLeft, unit)} left`;
   const rate =
     lands === null ? '' : `; at the present rate it lands at ${writeFigure(lands, format)}`;
   if (met)
     return `${name} has ${good === 'atMost' ? 'used up' : 'reached'} the ${goal}, with ${left}${rate}.`;
-  const per = `${writeFigure(needed, format)} a ${grain}`;
+  const per = `${writeFigure(needed, format)} a ${unit}`;
   return good === 'atMost'
     ? `Of the ${goal}, ${per} may still go into ${left}${rate}.`
     : `To reach the ${goal}, ${name} needs ${per} for ${left}${rate}.`;

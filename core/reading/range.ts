@@ -23,7 +23,7 @@ export function joinRanges(ranges: readonly ShownRange[]): ShownRange {
 
 /** The range of all figures, and of the yardsticks that ask to be on the axis; empty of nothing. */
 export function shownRange(
-  series: readonly Pick<ReadSeries, 'figures' | 'joins'>[],
+  series: readonly Pick<ReadSeries, 'figures' | 'joins' | 'readings'>[],
   yardsticks: readonly Yardstick[],
 ): ShownRange {
   const range = { lowest: Infinity, highest: -Infinity, whole: true };
@@ -33,8 +33,9 @@ export function shownRange(
     if (value > range.highest) range.highest = value;
     range.whole &&= decimalsOf(value) === 0;
   };
-  for (const { figures, joins } of series) {
+  for (const { figures, joins, readings } of series) {
     figures.forEach(hold);
+    readings?.figures.forEach(hold);
     hold(joins?.figure ?? null);
   }
   for (const { onAxis, value, bands, ribbon } of yardsticks) {

@@ -1,14 +1,29 @@
-import { arrangementKind, type Arranged, type Position } from '../arrangements';
+import {
+  type ArrangementDefinition,
+  arrangementKind,
+  type Arranged,
+  type Position,
+} from '../arrangements';
 import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues } from '../dials';
 import {
+  alongColumn,
   type BoardStyle,
+  drawnGrain,
   type DrawnChart,
   plainStyle,
   type SeriesFrames,
   type Stroke,
 } from '../chart';
-import { dateAxis, handOver, layLines, mostLines, type SeriesLine, strokesOf } from '../series';
+import {
+  handOver,
+  layLines,
+  layPositions,
+  mostLines,
+  positionsKind,
+  type SeriesLine,
+  strokesOf,
+} from '../series';
 import { findYardsticks, seriesOfYardstick, type YardstickDefinition } from '../yardsticks';
 import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
 import { remarks } from './remarks';
@@ -45,17 +60,17 @@ export function readChart(
   frames: SeriesFrames,
   { today, style = plainStyle, dials: turned, chosen = null }: ReadingContext,
 ): Reading {
-  const kind = arrangementKind(chart.arrangement);
+  const arrangement = arrangementOf(chart);
+  const kind = arrangementKind(arrangement);
   const look = lookOf(chart, style);
   const dials = dialValues(chart.dials, turned);
-  const periods = dateAxis(chart, frames, today, look.periods);
+  const periods = layPositions(chart, frames, today, look.periods);
   const lines = handOver(layLines(chart, frames, periods));
-  const { grain, yearStart } = chart;
-  const arranged = kind.arrange(
-    { periods, grain, yearStart, lines, today, chosen },
-    chart.arrangement,
-  );
-  const { shape, ownAxes } = kind.panels?.(chart.arrangement) ?? { shape: 'row', ownAxes: false };
+  const { yearStart } = chart;
+  const grain = drawnGrain(chart);
+  const laid = kind.arrange({ periods, grain, yearStart, lines, today, chosen }, arrangement);
+  const arranged = { ...laid, axis: laid.axis ?? positionsKind(chart).axis };
+  const { shape, ownAxes } = kind.panels?.(arrangement) ?? { shape: 'row', ownAxes: false };
   const all = arranged.panels.flatMap((panel) => panel.lines);
   const strokes = strokesOf(all, kind.coloursBy, style);
   const read = arranged.panels.map((panel) =>
@@ -66,7 +81,7 @@ export function readChart(
     finish(chart, panel, arranged.positions, scales[at] as Scales, formats),
   );
   const untitled = {
-    ...{ grain, today, shape, look },
+    ...{ grain, unit: unitOf(chart), today, shape, look },
     ...{ format: formats.first, secondFormat: formats.second },
     axis: arranged.axis,
     emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
@@ -100,10 +115,18 @@ export function readChart(
   };
 }
 
+/** What one position of a chart is called. */
+const unitOf = ({ along, grain }: DrawnChart) =>
+  ({ periods: grain, recorded: 'recorded date', numbers: 'place', words: 'place' })[along.kind];
+
+/** What stands along a column has no years to be laid over each other. */
+const arrangementOf = ({ along, arrangement }: DrawnChart): ArrangementDefinition =>
+  alongColumn(along) && arrangementKind(arrangement).ofDates ? { kind: 'one' } : arrangement;
+
 /** The lines of one panel and what they are held against; hidden ones have served by then. */
 function readLines(
   chart: DrawnChart,
-  { axis, positions }: Arranged<SeriesLine>,
+  { axis, positions }: Arranged<SeriesLine> & Pick<Reading, 'axis'>,
   { key, title, lines }: Arranged<SeriesLine>['panels'][number],
   { strokes, today, dials }: PanelContext,
 ): UnscaledPanel {
@@ -118,6 +141,7 @@ function readLines(
   return {
     ...{ key, title, yardsticks, conditionsOf },
     series: readSeries(chart, {
+      axis,
       shown,
       lines: counted,
       positions,

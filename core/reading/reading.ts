@@ -144,6 +144,8 @@ export interface ReadLook {
 export interface Reading {
   title: string;
   grain: Grain;
+  /** what one position is called: month, recorded date, place */
+  unit: string;
   today: Day;
   /** what the positions stand for */
   axis: AxisKind;

@@ -1,5 +1,6 @@
 import type { Position } from '../arrangements';
 import type { DrawnChart, DrawnSeries, SeriesFrames } from '../chart';
+import { writeWhole } from '../labels';
 import { mostLines, mostPeriods, type SeriesLine } from '../series';
 
 /** What the reader should know about how the figures came about. */
@@ -17,6 +18,7 @@ export function remarks(
   return [
     ...chart.series.flatMap((series) => sayWithin(chart, series, frames)),
     ...chart.series.flatMap((series) => sayUndivided(series, lines)),
+    ...lines.flatMap(sayReadings),
     ...(open ? [`${open.label} is not complete yet: it is drawn lighter and not judged.`] : []),
     ...(drawn > mostLines ? [`The first ${mostLines} of ${drawn} lines are drawn.`] : []),
     ...(periods.length >= mostPeriods
@@ -37,6 +39,15 @@ function sayWithin({ grain }: DrawnChart, { id, name }: DrawnSeries, frames: Ser
     repeated: [`${recorded}: its level holds for each ${grain} of it.`],
     spread: [`${recorded} and is spread evenly over its days.`],
   }[frame.within];
+}
+
+/** That not all single readings are shown. */
+function sayReadings({ name, readings }: SeriesLine) {
+  if (!readings || readings.every === 1) return [];
+  const { every, total } = readings;
+  return [
+    `Behind ${name} stands one of every ${every} of its ${writeWhole(total)} single readings.`,
+  ];
 }
 
 /** Why the lines of a split are not held against a mark that is not split. */

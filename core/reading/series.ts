@@ -1,4 +1,4 @@
-import type { Position } from '../arrangements';
+import type { AxisKind, Position } from '../arrangements';
 import { type Colour, type DrawnChart, noPoints, type Shape, type Stroke } from '../chart';
 import { gapKind } from '../gaps';
 import { caughtFigures, strokePieces } from '../rules';
@@ -13,6 +13,7 @@ import { rulesOf } from './rules';
 
 /** The lines of a panel, and what they are read against. */
 interface PanelLines {
+  axis: AxisKind;
   shown: readonly SeriesLine[];
   /** hidden ones too: a mark need not be drawn */
   lines: readonly SeriesLine[];
@@ -57,6 +58,8 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
       ...rest,
       // Lines that a filter leaves for context have no points that would draw the eye.
       points: line.greyed ? noPoints : points,
+      // Single readings stand on days of the calendar.
+      readings: panel.axis === 'calendar' ? line.readings : null,
       ...{ stroke, shape, filled, second: definition.axis === 'second' },
       ...{ comparison: compared, caughtBy },
       pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),

@@ -1,5 +1,5 @@
 import { civilDate } from '../calendar';
-import type { DrawnChart } from '../chart';
+import type { AlongDefinition, DrawnChart } from '../chart';
 import {
   axisFormat,
   countPeriods,
@@ -28,12 +28,12 @@ export function describe(
   reading: Unworded,
   [arranged, filtered]: [string, string],
 ): string {
-  const { format, panels, grain, positions } = reading;
+  const { format, panels, positions } = reading;
   if (positions.length === 0) return '';
   const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
   const lines = linesOf(reading).length;
   return [
-    `by ${grain}`,
+    sayAlong(chart.along, reading.unit),
     arranged,
     filtered,
     suffixWords[format.suffix],
@@ -44,6 +44,12 @@ export function describe(
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+/** What stands along the axis, in words. */
+function sayAlong(along: AlongDefinition, unit: string): string {
+  if (along.kind === 'recorded') return 'as recorded';
+  return `by ${'column' in along ? along.column : unit}`;
 }
 
 /** Where the compared series stand, in one sentence. */
@@ -81,7 +87,7 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
   const judged = comparison.judgements.filter(inYear).length;
   const thisYear = yearOf(last) === civilDate(reading.today).year;
   const when = !calendar
-    ? `over ${countPeriods(judged, reading.grain)}`
+    ? `over ${countPeriods(judged, reading.unit)}`
     : thisYear
       ? 'this year'
       : `in ${yearOf(last)}`;
@@ -95,7 +101,7 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
 function saySpread(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const judged = comparison.judgements.filter((judgement) => judgement !== null);
   const on = judged.filter((judgement) => judgement === 'on').length;
-  return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.grain)}${saySpell(reading, line, comparison)}.`;
+  return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.unit)}${saySpell(reading, line, comparison)}.`;
 }
 
 /** Several lines against their marks: who is off it at the end. */
@@ -105,16 +111,16 @@ function sayMany(reading: Unworded, lines: readonly ReadSeries[]): string {
   );
   const mark = lines[0]?.comparison?.markName;
   if (off.length === 0)
-    return `All ${lines.length} lines are on the mark against ${mark} in their last finished ${reading.grain}.`;
+    return `All ${lines.length} lines are on the mark against ${mark} in their last finished ${reading.unit}.`;
   const names = off.map(({ name }) => name).join(', ');
-  return `${off.length} of ${lines.length} lines ${off.length === 1 ? 'is' : 'are'} off the mark against ${mark} in the last finished ${reading.grain}: ${names}.`;
+  return `${off.length} of ${lines.length} lines ${off.length === 1 ? 'is' : 'are'} off the mark against ${mark} in the last finished ${reading.unit}: ${names}.`;
 }
 
 function saySpell(reading: Unworded, line: ReadSeries, { spells, good }: Comparison): string {
   const spell = spells.at(-1);
   if (!spell?.ongoing || spell.periods < 2) return '';
   const total = line.additive ? `, ${sayTotalOf(spell.total, line)}` : '';
-  return `; ${offWord(good)} it for ${countPeriods(spell.periods, reading.grain)} in a row${total}`;
+  return `; ${offWord(good)} it for ${countPeriods(spell.periods, reading.unit)} in a row${total}`;
 }
 
 /** The summed difference of a spell: so much short, or so much over. */

@@ -8,8 +8,10 @@ import {
   type SeriesFrame,
   type SeriesFrames,
 } from '../chart';
+import type { Readings } from '../frame';
 import { gapKind } from '../gaps';
 import type { Figures } from '../values';
+import { positionsKind } from './positions';
 
 /** One line of figures, laid on the calendar. */
 export interface SeriesLine extends Line {
@@ -25,6 +27,8 @@ export interface SeriesLine extends Line {
   greyed: boolean;
   /** which of its figures stand in the source, neither filled nor spread */
   measured: readonly boolean[];
+  /** single rows of the source, to stand behind it */
+  readings: Readings | null;
   /** the place of its word among all words of the split, drawn or not */
   word: number;
 }
@@ -38,11 +42,13 @@ export function layLines(
   frames: SeriesFrames,
   axis: readonly Position[],
 ): SeriesLine[] {
+  const { skipsOthers } = positionsKind(chart);
   return chart.series.flatMap((definition) => {
     const frame = frames[definition.id];
     const split = !!definition.split && (!frame || isSplit(frame) || frame.keys.length === 0);
     const keys = split ? (frame?.keys ?? []) : [''];
     const gap = gapKind(definition.gap);
+    const absent = frame && skipsOthers ? absentFrom(frame, axis) : [];
     return keys.map((key, row): SeriesLine => {
       const laid = frame ? layFigures(frame, row, axis) : axis.map(() => null);
       const figures = gap.counted(laid);
@@ -61,12 +67,13 @@ export function layLines(
         drawn: gap.drawn(figures),
         // Only what an actual has not finished yet is open: a plan is as sure ahead as behind.
         open: definition.role === 'actual' ? axis.map(({ open }) => open) : axis.map(() => false),
-        ...{ absent: [], joins: null, handsOver: null, age: null },
+        ...{ absent, joins: null, handsOver: null, age: null },
         exact: frame?.exact ?? false,
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,
         greyed: frame?.greyed[row] ?? false,
         measured: laid.map((figure) => own && figure !== null),
+        readings: frame?.readings ?? null,
         word: frame?.places[row] ?? 0,
       };
     });
@@ -74,6 +81,13 @@ export function layLines(
 }
 
 const plans: ReadonlySet<Role> = new Set(['target', 'budget', 'forecast']);
+
+/** The positions at which a frame has no row. */
+function absentFrom({ constant, periods }: SeriesFrame, axis: readonly Position[]): boolean[] {
+  if (constant !== null) return [];
+  const own = new Set(periods);
+  return axis.map(({ start }) => !own.has(start));
+}
 
 function layFigures(frame: SeriesFrame, row: number, axis: readonly Position[]): Figures {
   if (frame.constant !== null) return axis.map(() => frame.constant);

@@ -10,13 +10,14 @@ export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): Se
     ...{ percent: 50, filters: [] },
   },
   ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
-  ...{ stroke: plainStroke, axis: 'first', hidden: false },
+  ...{ stroke: plainStroke, readings: false, axis: 'first', hidden: false },
   ...more,
 });
 
 /** A monthly chart of a test, in one picture. */
 export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition => ({
   ...{ version: 3, title: 'Test', grain: 'month', yearStart: 1 },
+  along: { kind: 'periods' },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axes: plainAxes,
@@ -30,5 +31,6 @@ export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition 
 export const testFrame = (more: Partial<Frame> = {}): Frame => ({
   ...{ periods: [], keys: [''], values: [[]], exact: true, completeTo: null },
   ...{ recordedGrain: 'month', within: null, others: null, groups: null },
+  ...{ along: null, readings: null },
   ...more,
 });

@@ -90,7 +90,8 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
       await measuresDrawn(database, chart.definition),
     );
     const versions = await standingVersions(database, definition);
-    response.json(await rowsBehind(database, definition, versions, body));
+    const today = parseDay(await todayOf(database, chart.dashboardId)) ?? 0;
+    response.json(await rowsBehind(database, definition, versions, body, today));
   });
 
   return router;

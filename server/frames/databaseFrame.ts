@@ -2,23 +2,20 @@ import { type Day, type Grain, recordingOf } from '../../core/calendar';
 import {
   aggregate,
   checkSplit,
+  type AlongColumn,
+  checkPlaces,
   columnsAsked,
   type Frame,
   type FrameRequest,
 } from '../../core/frame';
-import {
-  type Column,
-  dateColumn,
-  missingDay,
-  numberColumn,
-  type Table,
-  textColumn,
-} from '../../core/table';
+import { type Column, dateColumn, numberColumn, type Table, textColumn } from '../../core/table';
 import type { Database } from '../database';
 import { factsColumn, factsTable } from '../sources';
 import type { VersionColumns } from './columnCache';
-import { columnNamed, type Placed, type Sql, whereOf, wordsIn } from './conditions';
+import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
+import { type Grouped, placeExpression, restCode, restWord, tableOf } from './groupedTable';
 import { daysToEpoch, loadWords, slice } from './loadColumns';
+import { readingsIn } from './readingsIn';
 
 /**
  * Aggregates a version in the database, to the same frame that `aggregate` makes of its columns in
@@ -31,7 +28,10 @@ export async function aggregateInDatabase(
   version: VersionColumns,
   request: FrameRequest,
 ): Promise<Frame> {
-  const frame = await aggregateWords(database, version, request);
+  const frame = {
+    ...(await aggregateWords(database, version, { ...request, readings: false })),
+    readings: await readingsIn(database, version, request),
+  };
   const { splitBy, colourBy = null } = request;
   if (splitBy === null || colourBy === null) return frame;
   return { ...frame, groups: await groupsIn(database, version, splitBy, colourBy, frame.keys) };
@@ -74,34 +74,39 @@ async function aggregateWords(
   aggregate(emptyTable(version, request), request);
   const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
   if (split && !request.top) checkSplit(split.stored.name, split.stored.words);
+  if (request.along) checkPlaces(request.along, wordsOf(version, request.along));
   const known = await recordingIn(database, version, request);
-  const asked = { ...request, filters: [], colourBy: null, date: 'date', column: 'figure' };
+  const asked = {
+    ...{ ...request, filters: [], colourBy: null, along: null, date: 'date', column: 'figure' },
+    grain: request.along ? ('day' as const) : request.grain,
+  };
   const rolled = rollUps[request.aggregate];
   const ask = (by: string, expression: string, kept: Sql | null) =>
     grouped(database, version, request, { by, expression, kept });
   if (rolled) {
     const { expression, then } = rolled(expressionOf(version, request.column));
-    const table = await ask(dateOf(version, request), expression, null);
+    const { table, along } = await ask(dateOf(version, request), expression, null);
     const frame = aggregate(table, { ...asked, aggregate: then }, known);
-    return { ...frame, exact: true };
+    return { ...frame, along, exact: true };
   }
-  const by = periods[grainAsked(request, known.recordedGrain)](dateOf(version, request));
+  const by = periods[grainAsked(asked, known.recordedGrain)](dateOf(version, request));
   const expression = wholes(request, version);
   // One row a group: the greatest of them is that row.
   const single = { ...asked, aggregate: 'max' as const };
-  const frame = aggregate(await ask(by, expression, null), single, known);
+  const { table, along } = await ask(by, expression, null);
+  const frame = { ...aggregate(table, single, known), along };
   const exact = request.aggregate === 'distinct';
   if (frame.others === null || !split) return { ...frame, exact };
   const kept = wordsIn(version, split, frame.keys.slice(0, -1));
-  const folded = aggregate(await ask(by, expression, kept), { ...single, top: null }, known);
+  const folded = aggregate(
+    (await ask(by, expression, kept)).table,
+    { ...single, top: null },
+    known,
+  );
   const rest = folded.values[folded.keys.indexOf(restWord)] ?? [];
   const at = (start: Day) => rest[folded.periods.indexOf(start)] ?? null;
   return { ...frame, exact, values: [...frame.values.slice(0, -1), frame.periods.map(at)] };
 }
-
-/** The word under which rows of words that are not kept are counted; no word can be it. */
-const restWord = '\u0000rest';
-const restCode = -2;
 
 /** What is asked by day, and how the core rolls it up. */
 type RollUp = (column: string) => { expression: string; then: FrameRequest['aggregate'] };
@@ -150,7 +155,13 @@ const grainAsked = ({ grain }: FrameRequest, recorded: Grain): Grain => {
 const expressionOf = (version: VersionColumns, name: string | null) =>
   name === null ? '*' : factsColumn(columnNamed(version, name).place);
 
-const dateOf = (version: VersionColumns, { date }: FrameRequest) => expressionOf(version, date);
+/** What stands along the axis: dates, or another column. */
+const dateOf = (version: VersionColumns, { date, along }: FrameRequest) =>
+  expressionOf(version, along?.column ?? date);
+
+/** How many different words stand along a column; of figures that is seen when they are there. */
+const wordsOf = (version: VersionColumns, { column, of }: AlongColumn) =>
+  of === 'words' ? columnNamed(version, column).stored.words : 0;
 
 function emptyTable(version: VersionColumns, request: FrameRequest): Table {
   const asked = columnsAsked(request);
@@ -167,6 +178,7 @@ function emptyTable(version: VersionColumns, request: FrameRequest): Table {
 
 /** What the dates of all rows tell; filters make a source no less complete. */
 async function recordingIn(database: Database, version: VersionColumns, request: FrameRequest) {
+  if (request.along) return { recordedGrain: 'day' as const, completeTo: null };
   const date = dateOf(version, request);
   const facts = factsTable(version.versionId);
   const days = async (where: string) => {
@@ -193,7 +205,7 @@ async function grouped(
   version: VersionColumns,
   request: FrameRequest,
   { by, expression, kept }: { by: string; expression: string; kept: Sql | null },
-): Promise<Table> {
+): Promise<Grouped> {
   const facts = factsTable(version.versionId);
   const date = dateOf(version, request);
   const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
@@ -209,49 +221,10 @@ async function grouped(
        FROM (SELECT ${by} AS d, ${word} AS w, ${expressionOf(version, request.column)} AS f ${rows}) AS cells`
     : `SELECT ${by} AS d, ${word} AS w, ${expression} AS figure ${rows} GROUP BY d, w`;
   const byRow = request.aggregate === 'first' || request.aggregate === 'last';
+  const at = placeExpression(request);
   const sql = byRow
-    ? `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(${expressionOf(version, request.column)} AS DOUBLE) FROM (${inner}) AS found LEFT JOIN ${facts} ON \`row\` = figure`
-    : `SELECT TO_DAYS(d) - ${daysToEpoch}, w, CAST(figure AS DOUBLE) FROM (${inner}) AS found`;
+    ? `SELECT ${at}, w, CAST(${expressionOf(version, request.column)} AS DOUBLE) FROM (${inner}) AS found LEFT JOIN ${facts} ON \`row\` = figure ORDER BY figure`
+    : `SELECT ${at}, w, CAST(figure AS DOUBLE) FROM (${inner}) AS found`;
   const found = await slice(database, sql, values);
   return tableOf(database, version, request, split, kept !== null, found);
-}
-
-async function tableOf(
-  database: Database,
-  version: VersionColumns,
-  request: FrameRequest,
-  split: Placed | null,
-  kept: boolean,
-  rows: (number | string | null)[][],
-): Promise<Table> {
-  const figures = Float64Array.from(rows, ([, , figure]) =>
-    figure === null ? NaN : Number(figure),
-  );
-  const decimals =
-    request.column === null ? 0 : columnNamed(version, request.column).stored.decimals;
-  const columns: Column[] = [
-    dateColumn(
-      'date',
-      Int32Array.from(rows, ([day]) => (day === null ? missingDay : Number(day))),
-    ),
-    numberColumn('figure', figures, decimals),
-  ];
-  if (!split) return { rows: rows.length, columns };
-  const { words, canonical } = await loadWords(database, version.versionId, split.place);
-  // All words are ranked, also those of which a filter keeps no row.
-  const found = kept ? [] : [...words];
-  const places = new Map(found.map((word, place) => [word, place]));
-  const placeOf = (word: string) => {
-    const place = places.get(word) ?? found.push(word) - 1;
-    places.set(word, place);
-    return place;
-  };
-  const codes = Int32Array.from(rows, ([, code]) => {
-    if (code === null) return -1;
-    return placeOf(
-      Number(code) === restCode ? restWord : (words[canonical[Number(code)] ?? -1] ?? ''),
-    );
-  });
-  columns.push(textColumn(split.stored.name, codes, found));
-  return { rows: rows.length, columns };
 }

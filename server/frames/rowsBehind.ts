@@ -1,5 +1,5 @@
 import type { RowsBehind } from '../../contract';
-import { type Grain, nextPeriod, periodStart } from '../../core/calendar';
+import { type Day, type Grain, nextPeriod, periodStart } from '../../core/calendar';
 import {
   type ChartDefinition,
   frameRequest,
@@ -23,19 +23,23 @@ export interface FigureAsked {
   series: string;
   /** the word of the split; null without one, or for the rest of a ranking */
   word: string | null;
-  /** the first day of its period */
+  /** the first day of its period; along a column of figures, the figure there */
   start: number;
+  /** the word at which it stands along a column of words */
+  place: string | null;
 }
 
 /**
  * Lists the rows behind a figure: of a formula, those of each series it is worked out from.
  * @param chart with its measures put in their place
+ * @param today what spans are reckoned from
  */
 export async function rowsBehind(
   database: Database,
   chart: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
   asked: FigureAsked,
+  today: Day,
 ): Promise<RowsBehind> {
   const parts: RowsBehind['parts'] = [];
   for (const series of seriesBehind(chart, asked.series)) {
@@ -44,7 +48,7 @@ export async function rowsBehind(
     const version = versionId ? await versionColumns(database, versionId) : null;
     if (!version) continue;
     const names = version.columns.map(({ name }) => name);
-    const request = frameRequest(chart, series, asked.start, names);
+    const request = frameRequest(chart, series, today, names);
     if (request) parts.push(await partOf(database, version, series, request, asked));
   }
   return { parts };
@@ -77,11 +81,18 @@ async function partOf(
   version: VersionColumns,
   series: SeriesDefinition,
   request: FrameRequest,
-  { word, start }: FigureAsked,
+  { word, start, place }: FigureAsked,
 ): Promise<RowsBehind['parts'][number]> {
   const { split, figures } = series;
-  const date = factsColumn(columnNamed(version, request.date).place);
+  const { along } = request;
+  const axis = columnNamed(version, along?.column ?? request.date);
+  const date = factsColumn(axis.place);
   const within = (grain: Grain): Sql => {
+    if (along?.of === 'words') {
+      const { text, values } = wordsIn(version, axis, [place ?? '']);
+      return { text: `(${text})`, values };
+    }
+    if (along) return { text: `${date} = ?`, values: [start] };
     const first = periodStart(start, grain);
     const next = nextPeriod(first, grain);
     const from = (day: number) => `FROM_DAYS(${day + daysToEpoch})`;
@@ -104,7 +115,7 @@ async function partOf(
   // A figure of a longer period stands within the drawn one where it has no row of its own.
   let found = await ask(request.grain);
   for (const grain of ['month', 'quarter', 'year'] as const)
-    if (found.total === 0) found = await ask(grain);
+    if (found.total === 0 && !along) found = await ask(grain);
   const sql = `SELECT * FROM ${facts} WHERE ${found.where} ORDER BY ${date}, \`row\` LIMIT ${mostRows}`;
   const rows = await rowsAsText(database, version, sql, found.values);
   const column = figures.kind === 'rows' ? figures.column : null;

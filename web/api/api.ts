@@ -199,7 +199,7 @@ export const api = createApi({
     ),
     rowsBehind: build.query<
       RowsBehind,
-      { chartId: number; series: string; word: string | null; start: number }
+      { chartId: number; series: string; word: string | null; start: number; place: string | null }
     >({
       query: ({ chartId, ...asked }) => ({
         ...post(`charts/${chartId}/rows`, asked),

@@ -50,8 +50,8 @@ function Phrases({ chart, main, reading }: PhrasesProps) {
       <Phrase words={main.name} label="Figures">
         <FiguresFields {...props} />
       </Phrase>
-      , {sayFigures(main)} by <GrainPhrase chart={chart} />, drawn <DerivedPhrase {...props} />,{' '}
-      <SplitPhrase {...props} />, <ArrangementPhrase chart={chart} />,{' '}
+      , {sayFigures(main)} by <GrainPhrase chart={chart} main={main} />, drawn{' '}
+      <DerivedPhrase {...props} />, <SplitPhrase {...props} />, <ArrangementPhrase chart={chart} />,{' '}
       <SpanPhrase chart={chart} reading={reading} />, <ChartFiltersPhrase chart={chart} />,{' '}
       <AgainstSetting chart={chart} main={main} />.
     </p>

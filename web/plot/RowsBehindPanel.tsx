@@ -18,6 +18,7 @@ export function RowsBehindPanel({ chartId, reading, asked, onClose }: RowsBehind
   const { data, error } = api.useRowsBehindQuery({
     ...{ chartId, series: line.seriesId, word: line.split ? line.key : null },
     start: position?.start ?? 0,
+    place: reading.axis === 'words' ? (position?.label ?? null) : null,
   });
   const figure = line.figures[place];
   return (

@@ -30,6 +30,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
     additive: true,
   },
   ...{ stroke: { colour: 'teal', dash: 'solid', width: 2 }, comparison: null, pieces: [], last: 2 },
+  readings: null,
   ...{ caughtBy: [], met: new Map(), pointColours: [], pace: null, paceDrawn: false },
   ...more,
 });
@@ -39,7 +40,15 @@ const rule = (id: string, name: string) => ({
   ...{ caught: 2, judged: 2, warning: '' },
 });
 const reading: Reading = {
-  ...{ title: 'Fares', grain: 'month', today: 0, axis: 'calendar', shape: 'row', remarks: [] },
+  ...{
+    title: 'Fares',
+    grain: 'month',
+    unit: 'month',
+    today: 0,
+    axis: 'calendar',
+    shape: 'row',
+    remarks: [],
+  },
   ...{ emphasis: null, choice: null },
   ...{ described: '', standing: '', summary: '', outlook: [] },
   positions: [0, 31, 59].map((start) => ({

@@ -35,7 +35,7 @@ export const plotWidth = ({ width, left, right }: Geometry) => width - left - ri
 /** The pixel row at which the plot ends. */
 export const plotBottom = ({ height, bottom }: Geometry) => height - bottom;
 
-/** The place of the period that contains a day; the nearest one outside the axis. */
+/** The place of the period that contains a day; the nearest one where none does. */
 export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number): number {
   let from = 0;
   let to = positions.length - 1;
@@ -44,7 +44,9 @@ export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number)
     if (day < (positions[middle]?.next ?? Infinity)) to = middle;
     else from = middle + 1;
   }
-  return to;
+  const [before, here] = [positions[to - 1], positions[to]];
+  const nearer = before && here && day - before.middle < here.middle - day;
+  return nearer && day < here.start ? to - 1 : to;
 }
 
 /** Measures how wide a text will be, in pixels. */

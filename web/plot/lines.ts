@@ -4,7 +4,7 @@ import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, shades } from '../look';
 import { barsOf } from './bars';
 import type { PlacedPanel } from './panels';
-import { pointsOf } from './points';
+import { pointsOf, readingsOf } from './points';
 import { type Geometry, plotWidth } from './geometry';
 import { axisOf } from './scales';
 import { thin, thinnedFrom } from './thin';
@@ -88,6 +88,7 @@ function tracesOf(
     connectgaps: false,
   }));
   return [
+    ...readingsOf(series, away),
     ...areaOf(series, placed, away),
     ...fillsOf(series, away),
     ...paceOf(series, reading, away),

@@ -54,6 +54,23 @@ export function pointsOf(
   ];
 }
 
+/** Single readings, faint behind the line that is made of them. */
+export function readingsOf({ readings, name, stroke }: ReadSeries, away: boolean): Traces {
+  if (!readings || readings.days.length === 0) return [];
+  return [
+    {
+      ...{ type: 'scatter', mode: 'markers', name },
+      // A reading stands in the middle of its day.
+      x: readings.days.map((day) => day + 0.5),
+      y: readings.figures,
+      marker: {
+        ...{ size: 3, opacity: 0.28, line: { width: 0 } },
+        color: away ? greyed : shades[stroke.colour],
+      },
+    },
+  ];
+}
+
 /** By area, between the sizes of the least and the greatest figure: twice as large looks twice as much. */
 function sizeBetween({ figures }: ReadSeries, [least, greatest]: readonly [number, number]) {
   const known = figures.filter((figure) => figure !== null).map(Math.abs);

@@ -42,8 +42,10 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
     const known = values.flatMap((value) => names[value - 1] ?? []);
     return `${part === 'months' ? 'in' : 'on'} ${known.join(', ')}`;
   },
-  test: ({ part, values }, { positions, grain }) => {
-    const told = part === 'months' ? grain !== 'quarter' && grain !== 'year' : grain === 'day';
+  test: ({ part, values }, { axis, positions, grain }) => {
+    const dated = axis === 'calendar' || axis === 'year';
+    const told =
+      dated && (part === 'months' ? grain !== 'quarter' && grain !== 'year' : grain === 'day');
     const inIt = (day: number) =>
       values.includes(part === 'months' ? civilDate(day).month : weekday(day));
     return {

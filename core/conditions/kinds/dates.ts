@@ -34,12 +34,14 @@ export const datesCondition: ConditionKind<DatesCondition> = {
     const day = date === null ? null : parseDay(date);
     return `${is === 'before' ? 'before' : 'from'} ${day === null ? 'today' : writeDay(day)}${is === 'from' ? ' on' : ''}`;
   },
-  test: ({ is, date }, { positions, today }) => {
+  test: ({ is, date }, { axis, positions, today }) => {
+    const dated = axis === 'calendar';
     const day = (date === null ? null : parseDay(date)) ?? today;
     return {
       ...{ thresholds: [], edges: true },
-      at: (place) => (positions[place]?.middle ?? -Infinity) >= day === (is === 'from'),
-      along: ({ x }) => x >= day === (is === 'from'),
+      at: (place) =>
+        dated ? (positions[place]?.middle ?? -Infinity) >= day === (is === 'from') : null,
+      along: ({ x }) => (dated ? x >= day === (is === 'from') : null),
     };
   },
 };

@@ -1,33 +1,95 @@
 import { Radio } from 'antd';
 import { type Grain, grains } from '../../../core/calendar';
-import type { ChartDefinition } from '../../../core/chart';
+import {
+  type AlongDefinition,
+  type ChartDefinition,
+  type SeriesDefinition,
+  sourceOfFigures,
+} from '../../../core/chart';
+import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
+import { OrderField } from './OrderField';
 
 const months = [
   ...['January', 'February', 'March', 'April', 'May', 'June', 'July'],
   ...['August', 'September', 'October', 'November', 'December'],
 ];
 
-/** The period that is drawn, and the month in which years begin. */
-export function GrainPhrase({ chart }: { chart: ChartDefinition }) {
+interface GrainPhraseProps {
+  chart: ChartDefinition;
+  /** the series whose source's columns are offered */
+  main: SeriesDefinition;
+}
+
+/** What stands along the axis: the period that is drawn, dates as recorded, or a column. */
+export function GrainPhrase({ chart, main }: GrainPhraseProps) {
   const change = useChange();
+  const { along, grain } = chart;
   return (
-    <Phrase words={chart.grain} label="Period">
-      <Radio.Group
-        value={chart.grain}
-        onChange={(event) =>
-          change((before) => ({ ...before, grain: event.target.value as Grain }))
-        }
-        options={grains.map((grain) => ({ value: grain, label: grain }))}
-        vertical
-      />
-      <SelectField
-        label="Years begin in"
-        value={chart.yearStart}
-        onChange={(yearStart) => change((before) => ({ ...before, yearStart }))}
-        options={months.map((label, place) => ({ value: place + 1, label }))}
-      />
+    <Phrase words={sayAlong(chart)} label="Period">
+      <AlongFields {...{ chart, main }} />
+      {along.kind === 'periods' && (
+        <Radio.Group
+          aria-label="Period"
+          value={grain}
+          onChange={(event) =>
+            change((before) => ({ ...before, grain: event.target.value as Grain }))
+          }
+          options={grains.map((each) => ({ value: each, label: each }))}
+          vertical
+        />
+      )}
+      {!('column' in along) && (
+        <SelectField
+          label="Years begin in"
+          value={chart.yearStart}
+          onChange={(yearStart) => change((before) => ({ ...before, yearStart }))}
+          options={months.map((label, place) => ({ value: place + 1, label }))}
+        />
+      )}
     </Phrase>
+  );
+}
+
+function sayAlong({ along, grain }: ChartDefinition): string {
+  if (along.kind === 'periods') return grain;
+  return along.kind === 'recorded' ? 'date as recorded' : along.column;
+}
+
+/** Dates, or a column of the source; of words, their order. */
+function AlongFields({ chart: { along }, main }: GrainPhraseProps) {
+  const change = useChange();
+  const { data: sources } = api.useSourcesQuery();
+  const [ask] = api.useLazyWordsQuery();
+  const sourceId = sourceOfFigures(main.figures) ?? 0;
+  const columns = sources?.find(({ id }) => id === sourceId)?.columns ?? [];
+  const set = (next: AlongDefinition) => change((before) => ({ ...before, along: next }));
+  const choose = async (value: string) => {
+    const [kind = '', column = ''] = value.split(/:(.*)/s);
+    if (kind === 'periods' || kind === 'recorded') set({ kind });
+    else if (kind === 'numbers') set({ kind, column });
+    else set({ kind: 'words', column, order: await ask({ sourceId, column }).unwrap() });
+  };
+  return (
+    <>
+      <SelectField
+        label="Along the axis"
+        value={'column' in along ? `${along.kind}:${along.column}` : along.kind}
+        onChange={(value) => void choose(value)}
+        options={[
+          { value: 'periods', label: 'periods of time' },
+          { value: 'recorded', label: 'dates as they were recorded' },
+          ...columns.flatMap(({ name, kind }) => {
+            if (kind === 'date') return [];
+            const of = kind === 'number' ? 'numbers' : 'words';
+            return [{ value: `${of}:${name}`, label: `${name}, its ${of}` }];
+          }),
+        ]}
+      />
+      {along.kind === 'words' && (
+        <OrderField order={along.order} onChange={(order) => set({ ...along, order })} />
+      )}
+    </>
   );
 }

@@ -86,7 +86,8 @@ function sayShown({ span, grain }: ChartDefinition, reading: Reading | null): st
     return span.count === null
       ? 'up to the last actual'
       : `${countPeriods(span.count, grain)} up to the last actual`;
-  if (reading?.axis !== 'calendar') return span.from || span.to ? 'a part of it' : 'all there is';
+  if (reading?.axis !== 'calendar' || reading.positions.length === 0)
+    return span.from || span.to ? 'a part of it' : 'all there is';
   const [first, last] = [reading.positions[0], reading.positions.at(-1)];
   return `${first?.label ?? 'the first figure'} to ${last?.label ?? 'the last'}`;
 }

@@ -2,6 +2,7 @@ import { sourceOfFigures, type SplitDefinition } from '../../../core/chart';
 import { type Ranking, rankings } from '../../../core/frame';
 import { api } from '../../api';
 import { NumberField, Phrase, SelectField } from '../../controls';
+import { OrderField } from './OrderField';
 import type { SeriesPhraseProps } from './seriesPhrase';
 
 const rankingWords: Record<Ranking, string> = {
@@ -51,7 +52,14 @@ export function SplitPhrase({ series, onChange }: SeriesPhraseProps) {
       )}
       {split && <TopFields split={split} onChange={(next) => onChange({ split: next })} />}
       {split && !split.top && (
-        <OrderField split={split} onChange={(next) => onChange({ split: next })} />
+        <OrderField
+          order={split.order}
+          onChange={(order) => {
+            // Colours stay with their words.
+            const coloured = split.coloured.length > 0 ? split.coloured : split.order;
+            onChange({ split: { ...split, order, coloured } });
+          }}
+        />
       )}
     </Phrase>
   );
@@ -90,52 +98,6 @@ function TopFields({ split, onChange }: TopFieldsProps) {
     </>
   );
 }
-
-/** The order in which the lines, or the panels, stand. */
-function OrderField({ split, onChange }: TopFieldsProps) {
-  const { order } = split;
-  const move = (place: number, by: -1 | 1) => {
-    const moved = [...order];
-    moved.splice(place + by, 0, ...moved.splice(place, 1));
-    // Colours stay with their words.
-    const coloured = split.coloured.length > 0 ? split.coloured : order;
-    onChange({ ...split, order: moved, coloured });
-  };
-  if (order.length < 2 || order.length > mostOrdered) return null;
-  return (
-    <div className="field">
-      <span>In this order</span>
-      <ol className="order-list">
-        {order.map((word, place) => (
-          <li key={word}>
-            <span className="grow">{word || 'blank'}</span>
-            <button
-              type="button"
-              className="act"
-              aria-label={`${word || 'blank'} earlier`}
-              disabled={place === 0}
-              onClick={() => move(place, -1)}
-            >
-              Earlier
-            </button>
-            <button
-              type="button"
-              className="act"
-              aria-label={`${word || 'blank'} later`}
-              disabled={place === order.length - 1}
-              onClick={() => move(place, 1)}
-            >
-              Later
-            </button>
-          </li>
-        ))}
-      </ol>
-    </div>
-  );
-}
-
-/** Longer lists are not put in order by hand. */
-const mostOrdered = 24;
 
 function saySplit(split: SplitDefinition | null): string {
   if (!split) return 'all in one line';

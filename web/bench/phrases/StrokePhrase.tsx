@@ -6,6 +6,7 @@ import {
   type PointsDefinition,
   type Shape,
   shapes,
+  sourceOfFigures,
 } from '../../../core/chart';
 import { NumberField, Phrase, SelectField } from '../../controls';
 import { StrokeSample } from '../../look';
@@ -37,6 +38,7 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
     stroke.colour,
     stroke.dash && (stroke.dash === 'solid' ? 'solid' : 'dashed'),
     pointWords[stroke.points.at],
+    series.readings && 'over its single readings',
     stroke.filled && 'filled beneath',
   ];
   return (
@@ -72,6 +74,14 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
         ]}
       />
       <PointsFields points={stroke.points} onChange={(points) => set({ points })} />
+      {sourceOfFigures(series.figures) !== null && !series.split && !series.derived && (
+        <Checkbox
+          checked={series.readings}
+          onChange={({ target }) => onChange({ readings: target.checked })}
+        >
+          Single readings as faint points behind it
+        </Checkbox>
+      )}
       <Checkbox checked={stroke.filled} onChange={({ target }) => set({ filled: target.checked })}>
         Fill the area beneath
       </Checkbox>

@@ -4,6 +4,8 @@ import type { Reading } from '../../../core/reading';
 import { bareAxis } from './bare';
 import { calendarAxis } from './calendar';
 import { endsAxis } from './ends';
+import { numbersAxis } from './numbers';
+import { wordsAxis } from './words';
 import { yearAxis } from './year';
 
 /** How each kind of axis is drawn. */
@@ -11,6 +13,8 @@ const axisDrawings: Readonly<Record<AxisKind, AxisDrawing>> = {
   calendar: calendarAxis,
   year: yearAxis,
   ends: endsAxis,
+  numbers: numbersAxis,
+  words: wordsAxis,
 };
 
 /** The drawing of a reading's axis. */

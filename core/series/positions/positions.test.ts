@@ -1,7 +1,7 @@
-import { formatDay, type Grain, parseDay } from '../calendar';
-import type { DrawnChart, DrawnSeries, SeriesFrame } from '../chart';
-import { testFrame, testSeries } from '../testing';
-import { dateAxis, mostPeriods } from './axis';
+import { formatDay, type Grain, parseDay } from '../../calendar';
+import type { DrawnChart, DrawnSeries, SeriesFrame } from '../../chart';
+import { testFrame, testSeries } from '../../testing';
+import { layPositions, mostPeriods } from './index';
 
 const day = (text: string) => parseDay(text) as number;
 
@@ -21,14 +21,16 @@ const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): 
 });
 
 const chart = (grain: Grain, ...of: DrawnSeries[]) =>
-  ({ title: 'Any', grain, series: of }) as unknown as DrawnChart;
+  ({ title: 'Any', grain, along: { kind: 'periods' }, series: of }) as unknown as DrawnChart;
 
 const actual = series('actual', 'actual');
 const budget = series('budget', 'budget');
 
 /** The periods, with a star behind those that are open. */
-const shown = (...args: Parameters<typeof dateAxis>) =>
-  dateAxis(...args).map(({ start, open }) => `${formatDay(start).slice(0, 7)}${open ? '*' : ''}`);
+const shown = (...args: Parameters<typeof layPositions>) =>
+  layPositions(...args).map(
+    ({ start, open }) => `${formatDay(start).slice(0, 7)}${open ? '*' : ''}`,
+  );
 
 it('reaches from the earliest to the latest period of all series', () => {
   const frames = {
@@ -44,7 +46,7 @@ it('reaches from the earliest to the latest period of all series', () => {
 
 it('stands each period in its middle, from its first day to the first after it', () => {
   const frames = { actual: frame({ from: '2024-02-01', to: '2024-02-01' }) };
-  const [february] = dateAxis(chart('month', actual), frames, day('2025-01-01'));
+  const [february] = layPositions(chart('month', actual), frames, day('2025-01-01'));
   const [start, next] = [day('2024-02-01'), day('2024-03-01')];
   expect(february).toEqual({
     ...{ start, next, middle: start + 14.5, open: false, label: 'Feb 2024' },
@@ -96,11 +98,11 @@ it('leaves out what cannot be drawn at the grain, what has no figure, and what i
     actual: { ...frame({ from: '2020-01-01', to: '2020-02-01' }), extent: null },
     budget: { ...frame({ from: '2026-01-01', to: '2026-03-01' }), extent: null },
   };
-  expect(dateAxis(chart('day', actual, budget), frames, 0)).toEqual([]);
-  expect(dateAxis(chart('month', actual), {}, 0)).toEqual([]);
+  expect(layPositions(chart('day', actual, budget), frames, 0)).toEqual([]);
+  expect(layPositions(chart('month', actual), {}, 0)).toEqual([]);
 });
 
 it('ends where periods can no longer be told apart', () => {
   const frames = { actual: frame({ from: '2000-01-01', to: '2026-01-01' }) };
-  expect(dateAxis(chart('day', actual), frames, day('2026-02-01'))).toHaveLength(mostPeriods);
+  expect(layPositions(chart('day', actual), frames, day('2026-02-01'))).toHaveLength(mostPeriods);
 });

@@ -1,0 +1,83 @@
+import { dateColumn, type DateColumn, missingDay, naturalOrder, type Table } from '../table';
+import { ProblemError } from '../values';
+
+/** A column whose figures or words stand along a chart's axis in place of dates. */
+export interface AlongColumn {
+  column: string;
+  of: 'numbers' | 'words';
+}
+
+/** What one position along a column is: a figure or a word of it. */
+export type Place = number | string;
+
+/** More different places than these cannot be told apart on any screen. */
+export const mostPlaces = 4000;
+
+/** Places in their order: figures by size, words in their natural order; each once. */
+export function orderPlaces(places: Iterable<Place>): Place[] {
+  const distinct = [...new Set(places)];
+  const words = distinct.filter((place) => typeof place === 'string');
+  const numbers = distinct.filter((place) => typeof place === 'number');
+  return [...numbers.sort((a, b) => a - b), ...naturalOrder(words)];
+}
+
+/**
+ * Checks that a column has no more different places than an axis can hold.
+ * @throws ProblemError
+ */
+export function checkPlaces({ column }: AlongColumn, count: number) {
+  if (count <= mostPlaces) return;
+  throw new ProblemError({
+    code: 'along-too-fine',
+    sentence: `“${column}” has more than ${mostPlaces} different values, too many to stand along an axis. Choose a coarser column.`,
+    place: { column },
+  });
+}
+
+/**
+ * Lays the rows of a table along a column: numbered from 0 like days, so that all that groups by dates
+ * groups by it. Rows without a value stand nowhere, like rows without a date.
+ * @param keeps whether a row is counted
+ * @throws ProblemError when the column has too many different values
+ */
+export function layAlong(
+  table: Table,
+  along: AlongColumn,
+  keeps: (row: number) => boolean,
+): { dates: DateColumn; places: Place[] } {
+  const at = placeOfRow(table, along);
+  const found = new Set<Place>();
+  for (let row = 0; row < table.rows; row += 1) {
+    const place = keeps(row) ? at(row) : null;
+    if (place !== null) found.add(place);
+  }
+  checkPlaces(along, found.size);
+  const places = orderPlaces(found);
+  const numbers = new Map(places.map((place, number) => [place, number]));
+  const days = Int32Array.from({ length: table.rows }, (_, row) => {
+    const place = keeps(row) ? at(row) : null;
+    return place === null ? missingDay : (numbers.get(place) as number);
+  });
+  return { dates: dateColumn(along.column, days), places };
+}
+
+function placeOfRow(
+  table: Table,
+  { column: name, of }: AlongColumn,
+): (row: number) => Place | null {
+  const column = table.columns.find((each) => each.name === name);
+  if (column?.kind === 'number' && of === 'numbers')
+    return (row) => {
+      const figure = column.values[row] as number;
+      return Number.isNaN(figure) ? null : figure;
+    };
+  if (column?.kind === 'text' && of === 'words')
+    return (row) => column.words[column.codes[row] as number] || null;
+  throw new ProblemError({
+    code: 'column-unusable',
+    sentence: column
+      ? `The column “${name}” does not hold ${of === 'words' ? 'words' : 'figures'}. Choose another column for the axis.`
+      : `The source has no column “${name}”, along which the chart stands. Leave this series out, or choose another axis.`,
+    place: { column: name },
+  });
+}

@@ -1,0 +1,28 @@
+import type { Position } from '../../arrangements';
+import type { Day } from '../../calendar';
+import type { AlongDefinition, DrawnChart, SeriesFrames } from '../../chart';
+import type { PeriodStyle } from '../../labels';
+import { numbers } from './numbers';
+import { mostPeriods, periods } from './periods';
+import { drawnFrames, type PositionsKind } from './positions';
+import { recorded } from './recorded';
+import { words } from './words';
+
+export { mostPeriods };
+
+const kinds: Readonly<Record<AlongDefinition['kind'], PositionsKind>> = {
+  ...{ periods, recorded, numbers, words },
+};
+
+/** How the positions of a chart are laid out. */
+export const positionsKind = ({ along }: Pick<DrawnChart, 'along'>): PositionsKind =>
+  kinds[along.kind];
+
+/** The positions that a chart shows, from its first to its last figure, within its span. */
+export const layPositions = (
+  chart: DrawnChart,
+  frames: SeriesFrames,
+  today: Day,
+  style?: PeriodStyle,
+): Position[] =>
+  positionsKind(chart).lay({ chart, drawn: drawnFrames(chart, frames), today, style });

@@ -1,0 +1,97 @@
+import { type FrameRequest, checkPlaces, orderPlaces, type Place } from '../../core/frame';
+import {
+  type Column,
+  dateColumn,
+  missingDay,
+  numberColumn,
+  type Table,
+  textColumn,
+} from '../../core/table';
+import type { Database } from '../database';
+import type { VersionColumns } from './columnCache';
+import { columnNamed, type Placed } from './conditions';
+import { daysToEpoch, loadWords } from './loadColumns';
+
+/** The word under which rows of words that are not kept are counted; no word can be it. */
+export const restWord = '\u0000rest';
+export const restCode = -2;
+
+/** Grouped rows as a table, and what stands along the axis; null for dates. */
+export interface Grouped {
+  table: Table;
+  along: Place[] | null;
+}
+
+/** Where a group stands, as it is read: a day, a figure or the code of a word. */
+export const placeExpression = ({ along }: FrameRequest) =>
+  ({ dates: `TO_DAYS(d) - ${daysToEpoch}`, numbers: 'CAST(d AS DOUBLE)', words: 'd' })[
+    along?.of ?? 'dates'
+  ];
+
+/** The days of grouped rows, or the numbers of their places along a column, and what those are. */
+async function daysOf(
+  database: Database,
+  version: VersionColumns,
+  { along = null }: FrameRequest,
+  cells: readonly (number | string | null | undefined)[],
+): Promise<{ days: Int32Array; along: Place[] | null }> {
+  if (!along) {
+    const days = Int32Array.from(cells, (day) => (day == null ? missingDay : Number(day)));
+    return { days, along: null };
+  }
+  const { place, stored } = columnNamed(version, along.column);
+  const known =
+    along.of === 'words' && stored.coded
+      ? await loadWords(database, version.versionId, place)
+      : null;
+  const placeOf = (cell: number | string | null | undefined): Place => {
+    if (along.of === 'numbers') return Number(cell);
+    return known ? (known.words[known.canonical[Number(cell)] ?? -1] ?? '') : String(cell);
+  };
+  const own = cells.map(placeOf);
+  const places = orderPlaces(own);
+  checkPlaces(along, places.length);
+  const numbers = new Map(places.map((each, number) => [each, number]));
+  return { days: Int32Array.from(own, (each) => numbers.get(each) as number), along: places };
+}
+
+/** Makes a table of rows that the database has grouped. */
+export async function tableOf(
+  database: Database,
+  version: VersionColumns,
+  request: FrameRequest,
+  split: Placed | null,
+  kept: boolean,
+  rows: (number | string | null)[][],
+): Promise<Grouped> {
+  const figures = Float64Array.from(rows, ([, , figure]) =>
+    figure === null ? NaN : Number(figure),
+  );
+  const decimals =
+    request.column === null ? 0 : columnNamed(version, request.column).stored.decimals;
+  const { days, along } = await daysOf(
+    database,
+    version,
+    request,
+    rows.map(([cell]) => cell),
+  );
+  const columns: Column[] = [dateColumn('date', days), numberColumn('figure', figures, decimals)];
+  if (!split) return { table: { rows: rows.length, columns }, along };
+  const { words, canonical } = await loadWords(database, version.versionId, split.place);
+  // All words are ranked, also those of which a filter keeps no row.
+  const found = kept ? [] : [...words];
+  const places = new Map(found.map((word, place) => [word, place]));
+  const placeOf = (word: string) => {
+    const place = places.get(word) ?? found.push(word) - 1;
+    places.set(word, place);
+    return place;
+  };
+  const codes = Int32Array.from(rows, ([, code]) => {
+    if (code === null) return -1;
+    return placeOf(
+      Number(code) === restCode ? restWord : (words[canonical[Number(code)] ?? -1] ?? ''),
+    );
+  });
+  columns.push(textColumn(split.stored.name, codes, found));
+  return { table: { rows: rows.length, columns }, along };
+}
