@@ -21,8 +21,6 @@ export interface Path {
   trace: (place: number, from: number, to: number) => { x: number[]; y: number[] };
   /** Between points on one side of a mark it never crosses it. */
   crossesOnlyOver: boolean;
-  /** a stroke from a point to the next has no other points */
-  straight: boolean;
   /** What is drawn before the first point and after the last one. */
   lead?: (end: 'first' | 'last') => { x: number[]; y: number[] };
 }

@@ -84,8 +84,8 @@ interface Judged {
   rules: readonly LineRule[];
   /** no rule has a threshold, nor changes at edges: on one side of the mark one rule holds */
   uncut: boolean;
-  /** by place: the rule that catches the figure */
-  caughtBy: readonly (string | null)[];
+  /** the rule that catches a figure; null for none */
+  caughtBy: (place: number) => string | null;
 }
 
 /** A band has two thresholds, any other mark one. */
@@ -102,20 +102,24 @@ function judgedAgainst(line: Stroked, held: Held | null, rules: readonly LineRul
     return judgement;
   });
   const uncut = rules.every(({ test }) => test.thresholds.length === 0 && !test.edges);
-  return { thresholds, judgements, rules, uncut, caughtBy: caughtFigures(line, rules) };
+  const caughtBy = (place: number) => caughtAt(line, rules, place);
+  return { thresholds, judgements, rules, uncut, caughtBy };
+}
+
+type Catchable = Pick<Stroked, 'figures' | 'open'>;
+
+/** The first rule that holds at a finished figure. */
+function caughtAt({ figures, open }: Catchable, rules: readonly LineRule[], place: number) {
+  if (figures[place] == null || open[place]) return null;
+  for (const { id, test } of rules) if (test.at(place) === true) return id;
+  return null;
 }
 
 /** By place: the first rule that holds at a finished figure. */
-export function caughtFigures(
-  { figures, open }: Pick<Stroked, 'figures' | 'open'>,
-  rules: readonly LineRule[],
-): (string | null)[] {
-  return figures.map((figure, place) =>
-    figure === null || open[place]
-      ? null
-      : (rules.find(({ test }) => test.at(place) === true)?.id ?? null),
-  );
-}
+export const caughtFigures = (line: Catchable, rules: readonly LineRule[]): (string | null)[] =>
+  rules.length === 0
+    ? line.figures.map(() => null)
+    : line.figures.map((_, place) => caughtAt(line, rules, place));
 
 function thresholdsOf(line: Stroked, held: Held): Threshold[] {
   const judged = held.differences.map((difference, place) =>
@@ -155,6 +159,7 @@ function pointAt({ positions, drawn }: Stroked, place: number): PathPoint {
 }
 
 function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], judged: Judged) {
+  if (line.shape === 'straight' && run.length > 1) return drawStraight(pieces, line, run, judged);
   const points = run.map((place) => pointAt(line, place));
   const path = pathShapes[line.shape](points);
   const lone = points.length === 1;
@@ -168,12 +173,48 @@ function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], judged: Ju
   });
 }
 
+/** Most lines are straight from point to point, and most of their strokes go on from the last one. */
+function drawStraight(pieces: StrokePiece[], line: Stroked, run: number[], judged: Judged) {
+  for (let at = 0; at + 1 < run.length; at += 1) {
+    const [place, next] = [run[at] as number, run[at + 1] as number];
+    if (judged.uncut && staysOn(line, place, next, judged)) {
+      const judgement = judged.judgements[place] ?? null;
+      const from = (line.positions[place] as { middle: number }).middle;
+      const to = (line.positions[next] as { middle: number }).middle;
+      const rule = ruleAlong(judged.rules, place, next, to, judgement);
+      const [start, end] = [line.drawn[place] as number, line.drawn[next] as number];
+      if (!drawnOn(pieces, judgement, rule, from, to, end))
+        pieces.push({
+          ...{ judgement, rule, open: false, bridged: false },
+          ...{ x: [from, to], y: [start, end] },
+        });
+      continue;
+    }
+    const path = pathShapes.straight([pointAt(line, place), pointAt(line, next)]);
+    drawSegment(pieces, line, path, 0, [place, next], judged);
+  }
+}
+
+/** Whether a stroke is between two finished figures that stand on the same side of everything. */
+function staysOn(
+  { figures, open }: Stroked,
+  place: number,
+  next: number,
+  { thresholds, judgements }: Judged,
+): boolean {
+  if (open[place] || open[next]) return false;
+  if (figures[place] == null || figures[next] == null) return false;
+  const judgement = judgements[place] ?? null;
+  if (judgement === null || judgement !== judgements[next]) return false;
+  return clear(thresholds, place, next);
+}
+
 /** How a point is drawn that stands for itself. */
 function pointStyle({ figures, open }: Stroked, place: number, { judgements, caughtBy }: Judged) {
   const carried = (figures[place] ?? null) === null;
   return {
     judgement: carried ? null : (judgements[place] ?? null),
-    rule: carried ? null : (caughtBy[place] ?? null),
+    rule: carried ? null : caughtBy(place),
     ...{ open: !!open[place], bridged: carried },
   };
 }
@@ -202,9 +243,7 @@ function drawSegment(
   // Most strokes stay on one side of everything: they are not looked at any closer.
   if (judged.uncut && before === after && path.crossesOnlyOver && clear(thresholds, place, next)) {
     const rule = ruleAlong(rules, place, next, to, before);
-    const end = line.drawn[next] as number;
-    if (!path.straight || !drawnOn(pieces, before, rule, from, to, end))
-      draw(pieces, { judgement: before, rule, open, bridged }, path.trace(at, from, to));
+    draw(pieces, { judgement: before, rule, open, bridged }, path.trace(at, from, to));
     return;
   }
   const cut = cutStroke(line, path, at, [place, next], judged);

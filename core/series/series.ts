@@ -43,6 +43,8 @@ export function layLines(
   axis: readonly Position[],
 ): SeriesLine[] {
   const { skipsOthers } = positionsKind(chart);
+  const opens = axis.map(({ open }) => open);
+  const never = axis.map(() => false);
   return chart.series.flatMap((definition) => {
     const frame = frames[definition.id];
     const split = !!definition.split && (!frame || isSplit(frame) || frame.keys.length === 0);
@@ -66,7 +68,7 @@ export function layLines(
         figures,
         drawn: gap.drawn(figures),
         // Only what an actual has not finished yet is open: a plan is as sure ahead as behind.
-        open: definition.role === 'actual' ? axis.map(({ open }) => open) : axis.map(() => false),
+        open: definition.role === 'actual' ? opens : never,
         ...{ absent, joins: null, handsOver: null, age: null },
         exact: frame?.exact ?? false,
         additive: frame?.additive ?? false,
@@ -94,9 +96,11 @@ function layFigures(frame: SeriesFrame, row: number, axis: readonly Position[]):
   const figures = frame.values[row];
   const { periods } = frame;
   // Both the axis and the frame ascend, so one walk along them finds every figure.
-  let place = 0;
-  return axis.map(({ start }) => {
+  const laid: (number | null)[] = new Array<number | null>(axis.length);
+  for (let at = 0, place = 0; at < axis.length; at += 1) {
+    const { start } = axis[at] as Position;
     while (place < periods.length && (periods[place] as Day) < start) place += 1;
-    return periods[place] === start ? (figures?.[place] ?? null) : null;
-  });
+    laid[at] = periods[place] === start ? (figures?.[place] ?? null) : null;
+  }
+  return laid;
 }
