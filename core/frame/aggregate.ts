@@ -213,7 +213,8 @@ function rowsKept(table: Table, { filters = [] }: FrameRequest): (row: number) =
   return (row) => tests.every((keeps) => keeps(row));
 }
 
-const othersWord = (words: readonly string[]): string => {
+/** The word that stands for all the rest: one that none of the words is. */
+export const othersWord = (words: readonly string[]): string => {
   const free = (number: number): string => {
     const word = number === 1 ? 'Others' : `Others (${number})`;
     return words.includes(word) ? free(number + 1) : word;

@@ -1,5 +1,5 @@
 export { type AlongColumn, checkPlaces, mostPlaces, orderPlaces, type Place } from './along';
-export { aggregate, checkSplit, columnsAsked } from './aggregate';
+export { aggregate, checkSplit, columnsAsked, othersWord } from './aggregate';
 export {
   type DatesFilter,
   daysOf,
@@ -19,5 +19,5 @@ export {
   isAdditive,
 } from './frame';
 export { everyOf, mostReadings, type Readings } from './readings';
-export { type Ranking, rankings, type TopRequest } from './ranking';
+export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
 export { layWithin, type Within } from './spread';
