@@ -18,15 +18,16 @@ interface Change {
 
 const changes: Change[] = [
   {
-    work: 'mean to median on the bench, pressed to painted',
+    work: 'a mean shaded on the bench, pressed to painted',
     atMost: 1.3,
     open: async (page) => {
       const yardsticks = page.getByRole('region', { name: 'Yardsticks' });
       await yardsticks.getByRole('button', { name: 'Add' }).click();
       await page.getByRole('menuitem', { name: 'Mean' }).click();
       await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
+      await page.getByRole('button', { name: 'Shading: nothing' }).click();
     },
-    choices: ['the median', 'the mean'],
+    choices: ['what is beneath it', 'nothing'],
   },
   {
     work: 'another grain on the bench, pressed to painted',

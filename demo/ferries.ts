@@ -81,7 +81,8 @@ function season(day: Day): number {
   return 1 + 0.36 * Math.cos(((dayOfYear - 208) / 365.25) * 2 * Math.PI);
 }
 
-const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+/** The words of the weekday column, from Monday on. */
+export const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const byWeekday = [0.9, 0.86, 0.9, 0.96, 1.12, 1.2, 1.06];
 
 const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;

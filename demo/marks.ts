@@ -10,6 +10,7 @@ import {
 } from '../core/chart';
 import type { MeasureDefinition } from '../core/measures';
 import type { DemoChart } from './board';
+import { weekdayNames } from './ferries';
 import { empty, extremes, judged, seriesOf, type SourceIds, today } from './parts';
 
 const aggregate = (column: string): MeasureDefinition => ({
@@ -256,7 +257,7 @@ const singleDays = ({ series }: Parts): ChartDefinition => ({
 const weekdays = ({ series }: Parts): ChartDefinition => ({
   ...empty,
   title: 'Passengers a day by weekday',
-  along: { kind: 'words', column: 'Weekday', order: [] },
+  along: { kind: 'words', column: 'Weekday', order: weekdayNames },
   series: [
     series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), { split: byRoute }),
   ],

@@ -77,13 +77,13 @@ export const ChartSheet = memo(function ChartSheet({
             {reading?.described}
             {drawing && sayLeftOut(drawing)}
           </p>
+          {reading?.choice && (
+            <PeriodChoiceField
+              choice={reading.choice}
+              onChoose={(start) => onPeriod(chart.id, start)}
+            />
+          )}
         </div>
-        {reading?.choice && (
-          <PeriodChoiceField
-            choice={reading.choice}
-            onChoose={(start) => onPeriod(chart.id, start)}
-          />
-        )}
         <div className="chart-acts">
           <button
             type="button"

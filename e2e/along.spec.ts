@@ -1,0 +1,45 @@
+import { choose, expect, test } from './fixtures';
+
+test('a chart stands along weekdays in place of months, and back', async ({
+  quietPage: page,
+  demoServer: { origin },
+}) => {
+  page.setDefaultTimeout(15_000);
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
+  await page.goto(`${origin}/dashboards/3`);
+  const sheet = page.getByRole('article', { name: 'Minutes late by how many sailings ran' });
+  await sheet.hover();
+  await sheet.getByRole('button', { name: /^Change/ }).click();
+  await page.getByRole('menuitem', { name: 'Open on the bench' }).click();
+  await page.getByRole('button', { name: 'Period: Sailings' }).click();
+  await choose(page, 'Along the axis', 'Weekday, its words');
+  await expect(page.getByRole('button', { name: 'Period: Weekday' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sun earlier' }).click();
+  await page.keyboard.press('Escape');
+  const chart = page.getByRole('group', { name: /line chart/ });
+  await expect(chart.locator('.xtick, .annotation-text').getByText('Mon')).toBeVisible();
+  const figures = page.getByRole('table').first();
+  const days = await figures.getByRole('columnheader').allTextContents();
+  expect(days.join(' ')).toContain('Mon Tue Wed Thu Fri Sun Sat');
+  await page.getByRole('button', { name: 'Period: Weekday' }).click();
+  await choose(page, 'Along the axis', 'dates as they were recorded');
+  await expect(page.getByRole('button', { name: 'Period: date as recorded' })).toBeVisible();
+});
+
+test('a reader chooses the later period of a slope, and a link shows the same', async ({
+  quietPage: page,
+  demoServer: { origin },
+}) => {
+  page.setDefaultTimeout(15_000);
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'Enter as Ivo, reader' }).click();
+  await page.goto(`${origin}/dashboards/2`);
+  const slope = page.getByRole('article').filter({ has: page.getByLabel('Later period') });
+  await expect(slope.getByText(/^by quarter, Q3 2025 to Q3 2026/)).toBeVisible();
+  await slope.getByLabel('Later period').selectOption('Q2 2026');
+  await expect(slope.getByText(/^by quarter, Q2 2025 to Q2 2026/)).toBeVisible();
+  await expect(page).toHaveURL(/period\.\d+=2026-04-01/);
+  await page.reload();
+  await expect(slope.getByText(/^by quarter, Q2 2025 to Q2 2026/)).toBeVisible();
+});
