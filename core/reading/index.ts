@@ -5,6 +5,7 @@ export { namesFor } from './conditions';
 export { coloursCaught, figuresCaught } from './rules';
 export { periodSlots } from './slots';
 export { readChart, type ReadingContext } from './readChart';
+export type { Cue, Marker } from './cues';
 export type {
   Comparison,
   Reading,

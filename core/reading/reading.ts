@@ -14,6 +14,7 @@ import type { Judgement, StrokePiece } from '../rules';
 import type { AxisKind, PeriodChoice, Position } from '../arrangements';
 import type { Stroke } from '../chart';
 import type { SeriesLine } from '../series';
+import type { Cue, Marker } from './cues';
 import type { Pace } from '../pace';
 import type { Spell } from '../spells';
 import type { PickDefinition } from '../standouts';
@@ -53,6 +54,8 @@ export interface ReadPiece extends StrokePiece, Stroke {
   /** the area between it and what it is measured against is filled: the other edge, one a point */
   fillTo: number[] | null;
   fill: Colour | null;
+  /** beside its colour, it is drawn with more weight */
+  heavier: boolean;
 }
 
 /** One line of the chart, ready to be drawn. */
@@ -77,6 +80,8 @@ export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
   pieces: ReadPiece[];
   /** by place: the colour that a rule gives its point alone; null for the line's */
   pointColours: (Colour | null)[];
+  /** by place: the form that such a rule gives its point beside the colour */
+  pointMarkers: (Marker | null)[];
   /** the place of the last position that has a figure */
   last: number | null;
 }
@@ -88,6 +93,8 @@ export interface ReadRule extends ColourRuleDefinition {
   caught: number;
   /** how many figures it looked at */
   judged: number;
+  /** what tells it from others beside its colour */
+  cue: Cue;
   /** empty, or what is to be known of it as it stands */
   warning: string;
 }

@@ -1,6 +1,7 @@
 import type { ColourRuleDefinition, DrawnChart } from '../chart';
 import { conditionKind, sayCondition, testCondition } from '../conditions';
 import { namesFor } from './conditions';
+import { cuesOf, plainCue } from './cues';
 import type { ConditionsOf } from './conditions';
 import type { Reading, ReadRule } from './reading';
 import type { LineRule } from '../rules';
@@ -30,6 +31,11 @@ export interface Ruled {
 
 /** Says of each colour rule what it is called and how many figures it caught. */
 export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[] {
+  const cues = new Map(
+    chart.series.flatMap(({ id }) => [
+      ...cuesOf(chart.colourRules.filter(({ series }) => series === id)),
+    ]),
+  );
   return chart.colourRules.map((rule) => {
     const own = lines.filter((line) => line.seriesId === rule.series);
     let [caught, judged, met] = [0, 0, 0];
@@ -46,6 +52,7 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
       ...rule,
       name: rule.name || said.charAt(0).toUpperCase() + said.slice(1),
       ...{ caught, judged },
+      cue: cues.get(rule.id) ?? plainCue,
       warning: warn(chart, rule, { caught, judged, met }),
     };
   });

@@ -8,6 +8,7 @@ import type { Yardstick } from '../yardsticks';
 import { compareLine } from './compare';
 import type { ReadPiece, ReadSeries } from './reading';
 import type { ConditionsOf } from './conditions';
+import { type Cue, cuesOf } from './cues';
 import { readPace } from './pace';
 import { rulesOf } from './rules';
 
@@ -36,6 +37,7 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
     const bridges = gapKind(definition.gap).bridges;
     const drawnAs = { ...line, positions: panel.positions, shape, bridges };
     const ruleOf = new Map(rules.map(({ id, rule }) => [id, rule]));
+    const cues = cuesOf(rules.map(({ rule }) => rule));
     // Beside colours that judge, what is not judged wears none of them.
     const judging = compared && rules.some(({ rule }) => rule.condition.kind === 'mark');
     const plain = { ...stroke, colour: judging ? ('ink' as const) : stroke.colour };
@@ -43,11 +45,13 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
       const rule = piece.rule === null ? undefined : ruleOf.get(piece.rule);
       const usual = piece.judgement === null ? plain : stroke;
       const fills = rule?.effect === 'fill' && compared;
+      const cue = rule && cues.get(rule.id);
       return {
         ...piece,
         colour: (!fills && rule?.colour) || unjudgedAt(piece, shape, usual.colour),
-        dash: rule?.dash ?? stroke.dash,
+        dash: rule?.dash ?? cue?.dash ?? stroke.dash,
         width: rule?.width ?? stroke.width,
+        heavier: piece.judgement === 'off' || (cue?.heavier ?? false),
         fillTo: fills ? between(piece.x, compared.marks, panel.positions) : null,
         fill: fills ? rule.colour : null,
       };
@@ -70,12 +74,12 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
           caughtFigures(line, [{ id, test }]).filter((caught) => caught !== null).length,
         ]),
       ),
-      pointColours: pointColours(line, rules),
+      ...pointsCaught(line, rules, cues),
       pieces: [
         ...joining(line, panel.positions).map((piece) => ({
           ...piece,
           ...stroke,
-          ...{ fillTo: null, fill: null },
+          ...{ fillTo: null, fill: null, heavier: false },
         })),
         ...pieces,
       ],
@@ -84,15 +88,19 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
   });
 }
 
-/** By place: the colour of the first rule for points alone that holds there. */
-function pointColours(
+/** By place: the colour and form that the first rule for points alone gives there. */
+function pointsCaught(
   { figures, open }: SeriesLine,
   rules: ReturnType<typeof rulesOf>,
-): (Colour | null)[] {
+  cues: ReadonlyMap<string, Cue>,
+): Pick<ReadSeries, 'pointColours' | 'pointMarkers'> {
   const ofPoints = rules.filter(({ rule }) => rule.effect === 'points');
-  if (ofPoints.length === 0) return [];
+  if (ofPoints.length === 0) return { pointColours: [], pointMarkers: [] };
   const caught = caughtFigures({ figures, open }, ofPoints);
-  return caught.map((id) => ofPoints.find((each) => each.id === id)?.rule.colour ?? null);
+  return {
+    pointColours: caught.map((id) => ofPoints.find((each) => each.id === id)?.rule.colour ?? null),
+    pointMarkers: caught.map((id) => (id === null ? null : (cues.get(id)?.marker ?? null))),
+  };
 }
 
 /** What a line is measured against at places along it: straight from mark to mark. */

@@ -4,7 +4,6 @@ import {
   draftRule,
   freshId,
 } from '../../core/chart';
-import { isOffMark } from '../../core/conditions';
 import type { Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';
@@ -55,8 +54,8 @@ export function RuleRows({ chart, reading }: PartProps) {
               <StrokeSample
                 stroke={{
                   colour: rule.colour,
-                  dash: rule.dash ?? 'solid',
-                  width: rule.width ?? (isOffMark(rule.condition) ? 3 : 2),
+                  dash: rule.dash ?? found?.cue.dash ?? 'solid',
+                  width: rule.width ?? (found?.cue.heavier ? 3 : 2),
                 }}
               />
             }

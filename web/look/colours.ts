@@ -14,14 +14,17 @@ export const page = {
   onTint: '#E7EAF6',
 };
 
-/** The shade of each colour of the data; all stand out from white by 3 to 1 or more. */
+/**
+ * The shade of each colour of the data: all stand out from white by 3 to 1 or more, and from each other
+ * also for eyes that lack one kind of cone.
+ */
 export const shades: Record<Colour, string> = {
-  teal: '#0F7B78',
-  ochre: '#9C5F0D',
-  plum: '#7B3A73',
-  moss: '#4C7A1F',
-  sky: '#2A76B8',
-  rosewood: '#A14B5F',
+  teal: '#1F6D60',
+  ochre: '#7F4400',
+  plum: '#7E5086',
+  moss: '#5E8133',
+  sky: '#2378CE',
+  rosewood: '#91263C',
   indigo: '#3A4E9B',
   brick: '#CF4A2A',
   ink: '#14222B',

@@ -28,7 +28,7 @@ export function barsOf(
         // Beside its colour, a bar off the mark is outlined: colour alone carries no meaning.
         line: {
           color: page.ink,
-          width: pieces.map(({ judgement }) => (judgement === 'off' ? 1.2 : 0)),
+          width: pieces.map(({ heavier }) => (heavier ? 1.2 : 0)),
         },
       },
     },

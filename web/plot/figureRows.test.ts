@@ -31,13 +31,20 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   },
   ...{ stroke: { colour: 'teal', dash: 'solid', width: 2 }, comparison: null, pieces: [], last: 2 },
   readings: null,
-  ...{ caughtBy: [], met: new Map(), pointColours: [], pace: null, paceDrawn: false },
+  ...{
+    caughtBy: [],
+    met: new Map(),
+    pointColours: [],
+    pointMarkers: [],
+    pace: null,
+    paceDrawn: false,
+  },
   ...more,
 });
 const rule = (id: string, name: string) => ({
   ...draftRule(id, 'Fares', { kind: 'mark', is: 'off' }, 'brick'),
   name,
-  ...{ caught: 2, judged: 2, warning: '' },
+  ...{ caught: 2, judged: 2, warning: '', cue: { heavier: false, dash: null, marker: null } },
 });
 const reading: Reading = {
   ...{

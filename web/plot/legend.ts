@@ -1,5 +1,4 @@
 import type { Colour, Stroke } from '../../core/chart';
-import { isOffMark } from '../../core/conditions';
 import { writeFigure } from '../../core/labels';
 import { coloursCaught, linesOf, type Reading } from '../../core/reading';
 import { textSizes } from './textSizes';
@@ -62,10 +61,14 @@ function namedIn({ look, ...reading }: Reading): Named[] {
     const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
     return [{ ...{ series: null, text, rules: [] }, stroke: yardstickStroke }];
   });
-  const rules = caught.map(({ name, colour, condition, dash, width }): Named => ({
+  const rules = caught.map(({ name, colour, cue, dash, width }): Named => ({
     ...{ series: null, text: name, rules: [] },
-    // As on the line: off the mark is heavier.
-    stroke: { colour, dash: dash ?? 'solid', width: width ?? (isOffMark(condition) ? 3.5 : 2.4) },
+    // As on the line, with what tells it apart beside its colour.
+    stroke: {
+      colour,
+      dash: dash ?? cue.dash ?? 'solid',
+      width: width ?? (cue.heavier ? 3.5 : 2.4),
+    },
   }));
   return [...once.values(), ...rules, ...yardsticks];
 }

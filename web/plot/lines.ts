@@ -19,8 +19,8 @@ const dashes: Record<Stroke['dash'], string> = {
   longdash: '10px,4px',
 };
 
-/** Beside its colour, a stroke off the mark is heavier: colour alone carries no meaning. */
-const heavierOff = 1.1;
+/** How much more weight a stroke has that is told apart by it: colour alone carries no meaning. */
+const moreWeight = 1.1;
 /** How much of a stroke is seen where it is not finished, and where it leads over a gap. */
 export const lighter = { open: 0.45, bridged: 0.55 };
 const bridgedWidth = 0.6;
@@ -55,7 +55,7 @@ export function lineTraces(
 interface Run extends Stroke {
   open: boolean;
   bridged: boolean;
-  off: boolean;
+  heavier: boolean;
   x: (number | null)[];
   y: (number | null)[];
 }
@@ -81,7 +81,7 @@ function tracesOf(
       width:
         run.width * (run.bridged ? bridgedWidth : 1) +
         (lit ? 0.8 : 0) +
-        (run.off && !away ? heavierOff : 0),
+        (run.heavier && !away ? moreWeight : 0),
       dash: dashes[run.dash] as Dash,
       shape: 'linear',
     },
@@ -157,10 +157,9 @@ function runsOf(series: ReadSeries, geometry: Geometry): Run[] {
   const runs = new Map<string, Run>();
   for (const piece of series.pieces) {
     if (piece.x.length < 2) continue;
-    const off = piece.judgement === 'off';
-    const { colour, dash, width, open, bridged } = piece;
-    const key = `${colour} ${dash} ${width} ${open} ${bridged} ${off}`;
-    const run = runs.get(key) ?? { colour, dash, width, open, bridged, off, x: [], y: [] };
+    const { colour, dash, width, open, bridged, heavier } = piece;
+    const key = `${colour} ${dash} ${width} ${open} ${bridged} ${heavier}`;
+    const run = runs.get(key) ?? { colour, dash, width, open, bridged, heavier, x: [], y: [] };
     const long = piece.x.length >= thinnedFrom;
     const { x, y } = long ? thin(piece.x, piece.y, perUnit) : piece;
     run.x.push(...x, null);

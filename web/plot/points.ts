@@ -1,5 +1,5 @@
 import type { PlotData } from 'plotly.js';
-import type { Reading, ReadSeries } from '../../core/reading';
+import type { Marker, Reading, ReadSeries } from '../../core/reading';
 import { greyed, shades } from '../look';
 import { lighter } from './lines';
 
@@ -8,6 +8,15 @@ type Traces = Partial<PlotData>[];
 /** More points than these are not marked by themselves when their line is highlighted. */
 const mostMarked = 60;
 const usualSize = 5.5;
+
+/** What the library calls the forms of points. */
+const symbols: Record<Marker | 'none', string> = {
+  none: 'circle',
+  diamond: 'diamond',
+  square: 'square',
+  triangle: 'triangle-up',
+  cross: 'x',
+};
 
 /** Points without neighbours; those that a line asks for; every point of a short highlighted line. */
 export function pointsOf(
@@ -19,7 +28,10 @@ export function pointsOf(
   const { at, colour, sizes } = series.points;
   const alone = series.pieces
     .filter(({ x }) => x.length === 1)
-    .map(({ x, y, colour: own, open }) => ({ x: x[0], y: y[0], colour: own, open }));
+    .map(({ x, y, colour: own, open }) => ({
+      ...{ x: x[0], y: y[0], colour: own, open },
+      marker: null,
+    }));
   const colours = new Map(
     series.pieces.flatMap((piece) => piece.x.map((x) => [x, piece.colour] as const)),
   );
@@ -33,7 +45,8 @@ export function pointsOf(
     if (figure === null || !shown(place)) return [];
     const x = positions[place]?.middle ?? NaN;
     const own = series.pointColours[place] ?? colour ?? colours.get(x) ?? series.stroke.colour;
-    return [{ x, y: figure, colour: own, open: !!series.open[place] }];
+    const marker = series.pointMarkers[place] ?? null;
+    return [{ x, y: figure, colour: own, open: !!series.open[place], marker }];
   });
   const points = [...alone, ...asked];
   if (points.length === 0) return [];
@@ -46,6 +59,7 @@ export function pointsOf(
       y: points.map(({ y }) => y ?? null),
       marker: {
         size: at === 'sized' ? points.map(sizeBetween(series, sizes)) : (sizes[0] ?? usualSize),
+        symbol: points.map(({ marker }) => symbols[marker ?? 'none']),
         color: points.map((each) => (away ? greyed : shades[each.colour])),
         opacity: points.map(({ open }) => (open ? lighter.open : 1)),
         line: { width: 0 },
