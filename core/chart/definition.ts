@@ -8,6 +8,7 @@ import type { GapTreatment } from '../gaps';
 import type { Aggregated } from '../measures';
 import type { PickDefinition, PickScope, Ties } from '../standouts';
 import type { YardstickDefinition } from '../yardsticks';
+import type { YardstickLook } from './yardstickLook';
 import type { AlongDefinition } from './along';
 import type { AxesDefinition } from './axes';
 import type { ChartFilter } from './chartFilters';
@@ -149,6 +150,9 @@ export interface DrawnChart extends Omit<ChartDefinition, 'series' | 'filters'> 
   dialsAsked?: string[];
 }
 
+/** A yardstick with its look; missing: the plain one. */
+export type StyledYardstick = YardstickDefinition & { look?: YardstickLook };
+
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
   version: 3;
@@ -165,7 +169,7 @@ export interface ChartDefinition {
   /** what every series counts, where its source has the column */
   filters: ChartFilter[];
   series: SeriesDefinition[];
-  yardsticks: YardstickDefinition[];
+  yardsticks: StyledYardstick[];
   /** named values that yardsticks, rules and formulas use, and readers can turn */
   dials: DialDefinition[];
   /** the first rule that holds wins */

@@ -15,6 +15,7 @@ export {
   type SeriesDefinition,
   type SplitDefinition,
   type StandoutDefinition,
+  type StyledYardstick,
   labelParts,
   ruleEffects,
 } from './definition';
@@ -75,3 +76,4 @@ export {
 export { sayChange } from './sayChange';
 export { isOperand, withMeasures } from './withMeasures';
 export { upgradeChart } from './upgrade';
+export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';

@@ -10,7 +10,7 @@ import { dialSchema } from '../dials';
 import { type PickScope, pickSchema, pickScopes, type Ties, ties } from '../standouts';
 import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
-import { yardstickSchema } from '../yardsticks';
+import { type YardstickDefinition, yardstickSchema } from '../yardsticks';
 import {
   type ChartDefinition,
   type ColourRuleDefinition,
@@ -39,6 +39,7 @@ import {
   shapes,
 } from './strokes';
 import { type StoredChart, upgradeChart } from './upgrade';
+import { lookSchema } from './yardstickLook';
 
 /** Limits that keep a definition small enough to read, send and draw. */
 export const limits = {
@@ -147,6 +148,15 @@ const standout: ObjectSchema<StandoutDefinition> = object({
   label: list(oneOf<StandoutDefinition['label'][number]>(labelParts).required(), 4).required(),
 }) as ObjectSchema<StandoutDefinition>;
 
+const styledYardstick = lazy((value: unknown) => {
+  const plain = yardstickSchema.resolve({ value: value as YardstickDefinition });
+  return 'shape' in plain
+    ? (plain as ObjectSchema<YardstickDefinition>).shape({
+        look: lookSchema.default(undefined).optional(),
+      })
+    : plain;
+});
+
 const isEarlier = (given: unknown) =>
   [1, 2].includes((given as { version?: number } | null)?.version ?? 0);
 
@@ -166,7 +176,7 @@ export const chartSchema = object({
   }),
   filters: list(chartFilterSchema, mostFilters).required(),
   series: list(series, limits.series).required(),
-  yardsticks: list(yardstickSchema, limits.yardsticks).required(),
+  yardsticks: list(styledYardstick, limits.yardsticks).required(),
   dials: list(dialSchema, limits.dials).required(),
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),

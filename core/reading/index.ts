@@ -15,4 +15,5 @@ export type {
   ReadRule,
   ReadSeries,
   ReadStandout,
+  ReadYardstick,
 } from './reading';

@@ -24,7 +24,13 @@ import {
   type SeriesLine,
   strokesOf,
 } from '../series';
-import { findYardsticks, seriesOfYardstick, type YardstickDefinition } from '../yardsticks';
+import {
+  findYardsticks,
+  seriesOfYardstick,
+  type Yardstick,
+  type YardstickDefinition,
+} from '../yardsticks';
+import { lookAt } from './yardsticks';
 import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
 import { remarks } from './remarks';
 import { readHeadline } from './headline';
@@ -72,13 +78,14 @@ export function readChart(
   const arranged = { ...laid, axis: laid.axis ?? positionsKind(chart).axis };
   const { shape, ownAxes } = kind.panels?.(arrangement) ?? { shape: 'row', ownAxes: false };
   const all = arranged.panels.flatMap((panel) => panel.lines);
+  const allLines = all.filter(({ greyed }) => !greyed);
   const strokes = strokesOf(all, kind.coloursBy, style);
   const read = arranged.panels.map((panel) =>
-    readLines(chart, arranged, panel, { strokes, today, dials }),
+    readLines(chart, arranged, panel, { strokes, today, dials, allLines }),
   );
   const { scales, formats } = findScales(chart, read, ownAxes, style);
   const panels = read.map((panel, at) =>
-    finish(chart, panel, arranged.positions, scales[at] as Scales, formats),
+    finish(chart, panel, arranged.positions, { ...(scales[at] as Scales), formats, look }),
   );
   const untitled = {
     ...{ grain, unit: unitOf(chart), today, shape, look },
@@ -128,14 +135,14 @@ function readLines(
   chart: DrawnChart,
   { axis, positions }: Arranged<SeriesLine> & Pick<Reading, 'axis'>,
   { key, title, lines }: Arranged<SeriesLine>['panels'][number],
-  { strokes, today, dials }: PanelContext,
+  { strokes, today, dials, allLines }: PanelContext,
 ): UnscaledPanel {
   const shown = lines.filter(({ definition }) => !definition.hidden).slice(0, mostLines);
   // What a filter leaves in grey enters no computation.
   const counted = lines.filter(({ greyed }) => !greyed);
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
   const { yearStart } = chart;
-  const context = { axis, positions, lines: counted, today, dials, yearStart };
+  const context = { axis, positions, lines: counted, allLines, today, dials, yearStart };
   const yardsticks = findYardsticks(chart.yardsticks, context, onSecond);
   const conditionsOf = conditionsIn(context, yardsticks, chart);
   return {
@@ -157,10 +164,13 @@ interface PanelContext {
   strokes: ReadonlyMap<SeriesLine, Stroke>;
   today: Day;
   dials: DialValues;
+  /** of all panels, but for what a filter leaves in grey */
+  allLines: readonly SeriesLine[];
 }
 
 /** A panel before its value axes are known. */
-type UnscaledPanel = Pick<ReadPanel, 'key' | 'title' | 'yardsticks'> & {
+type UnscaledPanel = Pick<ReadPanel, 'key' | 'title'> & {
+  yardsticks: Yardstick[];
   conditionsOf: ConditionsOf;
   series: Omit<ReadSeries, 'format'>[];
 };
@@ -179,8 +189,7 @@ function finish(
   chart: DrawnChart,
   panel: UnscaledPanel,
   positions: readonly Position[],
-  { first, second }: Scales,
-  formats: Formats,
+  { first, second, formats, look }: Scales & { formats: Formats; look: ReadLook },
 ): ReadPanel {
   const series = panel.series.map((line) => ({
     ...line,
@@ -190,6 +199,14 @@ function finish(
   return {
     ...rest,
     ...{ axis: first, second, series },
+    yardsticks: panel.yardsticks.map((each) =>
+      lookAt(
+        each,
+        chart.yardsticks.find(({ id }) => id === each.id),
+        each.second ? formats.second : formats.first,
+        look.periods,
+      ),
+    ),
     standouts: readStandouts(chart, series, positions, conditionsOf),
   };
 }

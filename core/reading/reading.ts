@@ -8,6 +8,7 @@ import type {
   PointsDefinition,
   Shape,
   TextSize,
+  YardstickLook,
 } from '../chart';
 import type { FigureFormat, PeriodStyle, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
@@ -115,6 +116,13 @@ export interface ReadStandout {
   more: string;
 }
 
+/** A yardstick with how it is drawn and what is written at it. */
+export interface ReadYardstick extends Yardstick {
+  look: YardstickLook;
+  /** empty for nothing */
+  label: string;
+}
+
 /** Lines that are drawn together on one value axis, with what they are held against. */
 export interface ReadPanel {
   /** the word it stands for; empty for the only one */
@@ -124,7 +132,7 @@ export interface ReadPanel {
   /** null: no series stands on a second one */
   second: ValueAxis | null;
   series: ReadSeries[];
-  yardsticks: Yardstick[];
+  yardsticks: ReadYardstick[];
   standouts: ReadStandout[];
 }
 

@@ -1,4 +1,5 @@
 export type { YardstickContext } from './context';
+export { plainScope, type Scope, scopePeriods } from './scope';
 export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
 export {
   type DraftOf,

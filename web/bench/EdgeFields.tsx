@@ -1,6 +1,7 @@
 import type { ChartDefinition } from '../../core/chart';
 import { type Edge, edgeKinds, statisticNames } from '../../core/yardsticks';
 import { NumberField, SelectField } from '../controls';
+import { ScopeFields } from './ScopeFields';
 
 export interface EdgeFieldsProps {
   chart: ChartDefinition;
@@ -56,11 +57,18 @@ export function EdgeFields({ chart, label, edge, onChange }: EdgeFieldsProps) {
       )}
       {'series' in edge && (
         <SelectField
-          label="of the finished figures shown of"
+          label="of the figures of"
           name="Statistic of"
           value={edge.series}
           onChange={(of) => onChange({ ...edge, series: of })}
           options={chart.series.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      )}
+      {'series' in edge && (
+        <ScopeFields
+          scope={edge.scope}
+          panels={chart.arrangement.kind === 'panels'}
+          onChange={(scope) => onChange({ ...edge, scope })}
         />
       )}
       {edge.kind === 'dial' && (

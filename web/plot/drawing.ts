@@ -20,7 +20,7 @@ import {
 import { axesOf, axisTitles, partingShape, scaleSize, staffShapes } from './scales';
 import { standoutLabels, standoutTraces } from './standouts';
 import { type TextSizes, textSizes } from './textSizes';
-import { yardstickShapes } from './yardsticks';
+import { yardstickLabels, yardstickShapes } from './yardsticks';
 
 /** A panel as it is drawn, with what is laid over it. */
 export interface DrawnPanel extends PlacedPanel {
@@ -135,6 +135,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
       annotations: panels.flatMap((each) => [
         ...(each.taped && shown.dates ? axis.labels(reading, each, size, fontSize) : []),
         ...(axis.staffed ? axisTitles(reading, each, across, fontSize) : []),
+        ...yardstickLabels(each, fontSize),
         ...pennantAnnotations(each, fontSize),
         // While one series is highlighted, labels of others would only distract.
         ...(highlight === null

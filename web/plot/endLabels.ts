@@ -1,4 +1,5 @@
 import { spreadLabels, writeDifference, writeFigure } from '../../core/labels';
+import type { Colour } from '../../core/chart';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
@@ -26,6 +27,8 @@ interface Named {
   value: number;
   /** it stands on the second value axis */
   second: boolean;
+  /** a yardstick's own colour; null: the accent */
+  colour?: Colour | null;
 }
 
 /** Names at the ends are pressed too: WCAG 2.2 asks for targets of 24 pixels. */
@@ -105,17 +108,20 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
       : [];
   });
   if (inLegend && names.yardsticks) return lines;
-  const held = yardsticks.flatMap(({ kind, name, value, bands, second }): Named[] => {
+  const held = yardsticks.flatMap(({ kind, label: text, look, value, bands, second }): Named[] => {
+    if (text === '' || look.label.at !== 'end') return [];
     const axis = (second && axes.second) || axes.axis;
-    const format = second ? reading.secondFormat : reading.format;
-    const label = (text: string, at: number) => ({ series: null, text, value: at, second });
-    if (value !== null)
-      return value >= axis.from && value <= axis.to
-        ? [label(`${name} ${writeFigure(value, format)}`, value)]
-        : [];
+    const { colour } = look;
+    const label = (words: string, at: number) => ({
+      ...{ series: null, text: words, value: at, second, colour },
+    });
+    // One beyond the axis is pointed at from its edge.
+    if (value !== null && value > axis.to) return [label(`${text} ↑`, axis.to)];
+    if (value !== null && value < axis.from) return [label(`${text} ↓`, axis.from)];
+    if (value !== null) return [label(text, value)];
     // Steps would need a label each; what they are, the list says.
     return kind === 'band'
-      ? bands.map(({ from, to }) => label(name, middleOn(axis, from, to)))
+      ? bands.map(({ from, to }) => label(text, middleOn(axis, from, to)))
       : [];
   });
   return [...lines, ...held];
@@ -179,9 +185,9 @@ function place(
     })),
     column,
   );
-  const labels = named.map(({ series, text }, at) => ({
+  const labels = named.map(({ series, text, colour = null }, at) => ({
     ...{ series: series?.id ?? null, text, ...across, height },
-    colour: labelColour(series, highlight),
+    colour: series || !colour ? labelColour(series, highlight) : lettered[colour],
     top: (centres[at] ?? 0) - height / 2,
     strong:
       highlight === null

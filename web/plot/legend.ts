@@ -1,4 +1,4 @@
-import type { Colour, Stroke } from '../../core/chart';
+import type { Colour, Stroke, YardstickLook } from '../../core/chart';
 import { writeFigure } from '../../core/labels';
 import { coloursCaught, linesOf, type Reading } from '../../core/reading';
 import { textSizes } from './textSizes';
@@ -41,9 +41,12 @@ export function layLegend(
   return { entries, height: entries.length === 0 ? 0 : (row + 1) * legendRow + 4 };
 }
 
-const yardstickStroke: Stroke = { colour: 'teal', dash: 'solid', width: 1.2 };
-
 type Named = Pick<LegendEntry, 'series' | 'text' | 'stroke' | 'rules'>;
+
+/** A yardstick's stroke; without a colour of its own it wears the accent, which is nearest to teal. */
+const strokeOfLook = ({ colour, dash, width }: YardstickLook): Stroke => ({
+  ...{ colour: colour ?? 'teal', dash, width },
+});
 
 function namedIn({ look, ...reading }: Reading): Named[] {
   if (look.names.as !== 'legend') return [];
@@ -55,11 +58,11 @@ function namedIn({ look, ...reading }: Reading): Named[] {
   }));
   const once = new Map(lines.map((line) => [`${line.text} ${JSON.stringify(line.stroke)}`, line]));
   const held = look.names.yardsticks ? (reading.panels[0]?.yardsticks ?? []) : [];
-  const yardsticks = held.flatMap(({ kind, name, value, second }): Named[] => {
+  const yardsticks = held.flatMap(({ kind, name, value, look, second }): Named[] => {
     if (kind !== 'line' && kind !== 'band') return [];
     const format = second ? reading.secondFormat : reading.format;
     const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
-    return [{ ...{ series: null, text, rules: [] }, stroke: yardstickStroke }];
+    return [{ ...{ series: null, text, rules: [] }, stroke: strokeOfLook(look) }];
   });
   const rules = caught.map(({ name, colour, cue, dash, width }): Named => ({
     ...{ series: null, text: name, rules: [] },

@@ -12,7 +12,7 @@ import { thin, thinnedFrom } from './thin';
 type Traces = Partial<PlotData>[];
 
 /** Lengths of dashes and gaps: the library takes them, though its types know only its own names. */
-const dashes: Record<Stroke['dash'], string> = {
+export const dashes: Record<Stroke['dash'], string> = {
   solid: 'solid',
   dash: '5px,3px',
   dot: '2px,2.5px',

@@ -1,9 +1,10 @@
-import type { Shape } from 'plotly.js';
-import type { Reading } from '../../core/reading';
+import type { Annotations, Dash, Shape } from 'plotly.js';
+import type { Reading, ReadYardstick } from '../../core/reading';
 import type { Figures } from '../../core/values';
-import { page } from '../look';
+import { lettered, page, shades } from '../look';
+import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
-import { axisOf, type ScaleSize } from './scales';
+import { axisOf, plainText, type ScaleSize } from './scales';
 
 type Shapes = Partial<Shape>[];
 
@@ -16,23 +17,50 @@ export function yardstickShapes(
   size: ScaleSize,
   positions: Reading['positions'],
 ): Shapes {
-  return placed.panel.yardsticks.flatMap(({ bands, levels, ribbon, stretches, days, second }) => [
-    ...stretches.map((stretch) => stretchShape(stretch, placed)),
-    ...(ribbon ? ribbonShapes(ribbon, positions, placed, second) : []),
-    ...bands.flatMap((each) => bandShape(each, placed, second)),
-    ...levels.flatMap((level) => levelShapes(level, placed, size, second)),
-    ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size)) : []),
-  ]);
+  return placed.panel.yardsticks.flatMap((yardstick) => {
+    const { bands, levels, ribbon, stretches, days } = yardstick;
+    return [
+      ...stretches.map((stretch) => stretchShape(stretch, placed)),
+      ...(ribbon ? ribbonShapes(ribbon, positions, placed, yardstick) : []),
+      ...bands.flatMap((each) => bandShape(each, placed, yardstick)),
+      ...levels.flatMap((level) => levelShapes(level, placed, size, yardstick)),
+      ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size)) : []),
+    ];
+  });
 }
+
+/** The labels of levels that are to be written within the picture, over their lines. */
+export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<Annotations>[] {
+  return placed.panel.yardsticks.flatMap(({ label, look, value, second }) => {
+    const { axis, y, xDomain } = standsOn(placed, second);
+    if (look.label.at !== 'inside' || value === null) return [];
+    if (label === '' || value < axis.from || value > axis.to) return [];
+    const colour = look.colour ? lettered[look.colour] : page.accent;
+    return [
+      {
+        ...{ xref: xDomain, x: 0, xanchor: 'left', xshift: 4, showarrow: false },
+        ...{ yref: y, y: value, yanchor: 'bottom', text: plainText(label) },
+        font: { size: fontSize, color: colour },
+      },
+    ];
+  });
+}
+
+/** The shade of a yardstick, and on which side of the lines it lies. */
+const paintOf = ({ look }: ReadYardstick) => ({
+  shade: look.colour ? shades[look.colour] : page.accent,
+  layer: look.front ? ('above' as const) : ('below' as const),
+});
 
 /** A band whose edges change from position to position, in as many parts as it has gaps. */
 function ribbonShapes(
   { low, high }: { low: Figures; high: Figures },
   positions: Reading['positions'],
   placed: PlacedPanel,
-  second: boolean,
+  yardstick: ReadYardstick,
 ): Shapes {
-  const { axis, y } = standsOn(placed, second);
+  const { axis, y } = standsOn(placed, yardstick.second);
+  const paint = paintOf(yardstick);
   const { x } = axisOf(placed);
   const within = (value: number) => Math.min(axis.to, Math.max(axis.from, value));
   const runs: number[][] = [];
@@ -52,27 +80,28 @@ function ribbonShapes(
         ...run.map((place) => point(place, high)),
         ...[...run].reverse().map((place) => point(place, low)),
       ].join('L')}Z`,
-      ...{ xref: x, yref: y, fillcolor: page.accent, opacity: 0.12, line: { width: 0 } },
-      layer: 'below',
+      ...{ xref: x, yref: y, fillcolor: paint.shade, opacity: 0.12, line: { width: 0 } },
+      layer: paint.layer,
     }));
 }
 
 function bandShape(
   { from, to, shade }: { from: number; to: number; shade: number },
   placed: PlacedPanel,
-  second: boolean,
+  yardstick: ReadYardstick,
 ): Shapes {
-  const { axis, y, xDomain } = standsOn(placed, second);
+  const { axis, y, xDomain } = standsOn(placed, yardstick.second);
+  const paint = paintOf(yardstick);
   const [y0, y1] = [Math.max(from, axis.from), Math.min(to, axis.to)];
   if (y0 >= y1) return [];
   return [
     {
       type: 'rect',
       ...{ xref: xDomain, x0: 0, x1: 1, yref: y, y0, y1 },
-      fillcolor: page.accent,
+      fillcolor: paint.shade,
       opacity: tint.least + tint.more * shade,
       line: { width: 0 },
-      layer: 'below',
+      layer: paint.layer,
     },
   ];
 }
@@ -94,22 +123,24 @@ function levelShapes(
   value: number,
   placed: PlacedPanel,
   { staff, gap }: ScaleSize,
-  second: boolean,
+  yardstick: ReadYardstick,
 ): Shapes {
+  const { look, second } = yardstick;
   const { axis, y, xDomain, side } = standsOn(placed, second);
+  const paint = paintOf(yardstick);
   if (value < axis.from || value > axis.to) return [];
   const line: Partial<Shape> = {
     type: 'line',
     ...{ xref: xDomain, x0: 0, x1: 1, yref: y, y0: value, y1: value },
-    line: { color: page.accent, width: 1.2 },
-    layer: 'below',
+    line: { color: paint.shade, width: look.width, dash: dashes[look.dash] as Dash },
+    layer: paint.layer,
   };
   const notch: Partial<Shape> = {
     type: 'path',
     path: `M${side * (gap + staff - 2)},0L${side * (gap - 1)},5L${side * (gap - 1)},-5Z`,
     ...{ xref: xDomain, xsizemode: 'pixel', xanchor: side === 1 ? 1 : 0 },
     ...{ yref: y, ysizemode: 'pixel', yanchor: value },
-    fillcolor: page.accent,
+    fillcolor: paint.shade,
     line: { color: page.sheet, width: 0.8 },
   };
   return (second ? placed.secondValued : placed.valued) ? [line, notch] : [line];

@@ -2,6 +2,7 @@ import { mixed, object, string } from 'yup';
 import { mean, standardDeviation } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf } from '../context';
+import { type Scope, scopeShape } from '../scope';
 import type { EdgeKind } from './edge';
 
 /** So many sample standard deviations over the mean, or under it. */
@@ -10,6 +11,7 @@ export interface DeviationEdge {
   /** negative: under the mean */
   times: number;
   series: string;
+  scope?: Scope;
 }
 
 export const deviationEdge: EdgeKind<DeviationEdge> = {
@@ -19,12 +21,13 @@ export const deviationEdge: EdgeKind<DeviationEdge> = {
     kind: mixed<'deviation'>().oneOf(['deviation']).required(),
     times: figure().min(-10).max(10).required(),
     series: string().required().max(40),
+    ...scopeShape,
   }),
   draft: (series) => ({ kind: 'deviation', times: -1, series }),
   say: ({ times }) =>
     `${Math.abs(times)} standard deviation${Math.abs(times) === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`,
-  find: ({ times, series }, context) => {
-    const figures = finishedOf(context, series);
+  find: ({ times, series, scope }, context) => {
+    const figures = finishedOf(context, series, scope);
     const [centre, spread] = [mean(figures), standardDeviation(figures, 'sample')];
     return {
       value: centre === null || spread === null ? null : centre + times * spread,

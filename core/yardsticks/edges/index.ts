@@ -29,11 +29,14 @@ export const sayEdge = (edge: Edge): string => kindOf(edge).say(edge);
 
 /** What edges have been found from, in words; empty when all of them were written. */
 export function sayEdges(edges: readonly Edge[], context: YardstickContext): string {
-  const series = edges.flatMap((edge) => ('series' in edge ? edge.series : []));
-  if (series.length === 0) return edges.some(({ kind }) => kind === 'dial') ? 'set by a dial' : '';
-  const one = new Set(series).size === 1 ? sayScope(context, series[0] as string) : '';
+  const found = edges.filter((edge) => 'series' in edge);
+  const [first] = found;
+  if (!first) return edges.some(({ kind }) => kind === 'dial') ? 'set by a dial' : '';
+  const scopes = found.map(({ series, scope }) => sayScope(context, series, scope));
+  const one = new Set(scopes).size === 1 ? (scopes[0] as string) : '';
   const words = edges.map((edge) => {
-    const of = one === '' && 'series' in edge ? ` ${sayScope(context, edge.series)}` : '';
+    const of =
+      one === '' && 'series' in edge ? ` ${sayScope(context, edge.series, edge.scope)}` : '';
     return `${sayEdge(edge)}${of}`;
   });
   return `${words.join(' to ')}${one && ` ${one}`}`;

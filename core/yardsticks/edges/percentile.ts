@@ -2,6 +2,7 @@ import { mixed, object, string } from 'yup';
 import { percentile } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf } from '../context';
+import { type Scope, scopeShape } from '../scope';
 import type { EdgeKind } from './edge';
 
 /** A percentile of the finished figures shown of a series. */
@@ -10,6 +11,7 @@ export interface PercentileEdge {
   /** 0 to 100 */
   percent: number;
   series: string;
+  scope?: Scope;
 }
 
 export const percentileEdge: EdgeKind<PercentileEdge> = {
@@ -19,11 +21,12 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
     kind: mixed<'percentile'>().oneOf(['percentile']).required(),
     percent: figure().min(0).max(100).required(),
     series: string().required().max(40),
+    ...scopeShape,
   }),
   draft: (series) => ({ kind: 'percentile', percent: 90, series }),
   say: ({ percent }) => `${percent}th percentile`,
-  find: ({ percent, series }, context) => ({
-    value: percentile(finishedOf(context, series), percent / 100),
+  find: ({ percent, series, scope }, context) => ({
+    value: percentile(finishedOf(context, series, scope), percent / 100),
     exact: false,
   }),
 };

@@ -1,6 +1,7 @@
 import { mixed, object, string } from 'yup';
 import { maximum, mean, median, minimum } from '../../statistics';
 import { finishedOf } from '../context';
+import { type Scope, scopeShape } from '../scope';
 import type { EdgeKind } from './edge';
 
 const statistics = { mean, median, lowest: minimum, highest: maximum };
@@ -11,6 +12,7 @@ export interface StatisticEdge {
   kind: 'statistic';
   statistic: Statistic;
   series: string;
+  scope?: Scope;
 }
 
 export const statisticNames = Object.keys(statistics) as Statistic[];
@@ -22,11 +24,12 @@ export const statisticEdge: EdgeKind<StatisticEdge> = {
     kind: mixed<'statistic'>().oneOf(['statistic']).required(),
     statistic: mixed<Statistic>().oneOf(statisticNames).required(),
     series: string().required().max(40),
+    ...scopeShape,
   }),
   draft: (series) => ({ kind: 'statistic', statistic: 'mean', series }),
   say: ({ statistic }) => statistic,
-  find: ({ statistic, series }, context) => ({
-    value: statistics[statistic](finishedOf(context, series)),
+  find: ({ statistic, series, scope }, context) => ({
+    value: statistics[statistic](finishedOf(context, series, scope)),
     exact: statistic === 'lowest' || statistic === 'highest',
   }),
 };

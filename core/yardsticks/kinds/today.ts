@@ -1,4 +1,5 @@
 import { mixed, object, string } from 'yup';
+import { numberAt } from '../../dials';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
 
@@ -7,6 +8,8 @@ export interface TodayDefinition {
   id: string;
   kind: 'today';
   offsetDays: number;
+  /** a dial that says how many days instead; missing or null: none */
+  dial?: string | null;
 }
 
 export const today: YardstickKind<TodayDefinition> = {
@@ -15,7 +18,11 @@ export const today: YardstickKind<TodayDefinition> = {
     id: string().required().max(40),
     kind: mixed<'today'>().oneOf(['today']).required(),
     offsetDays: figure().integer().min(-3660).max(3660).required(),
+    dial: string().nullable().optional().max(40),
   }),
   drafts: [{ label: 'Today', draft: () => ({ kind: 'today', offsetDays: 0 }) }],
-  find: ({ offsetDays }, context) => ({ ...nothingFound, days: [context.today + offsetDays] }),
+  find: ({ offsetDays, dial = null }, { today: day, dials }) => {
+    const turned = dial === null ? null : numberAt(dials, dial);
+    return { ...nothingFound, days: [day + Math.round(turned ?? offsetDays)] };
+  },
 };

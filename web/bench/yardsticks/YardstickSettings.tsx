@@ -1,10 +1,11 @@
 import type { ComponentType } from 'react';
-import type { ChartDefinition } from '../../../core/chart';
+import type { ChartDefinition, StyledYardstick } from '../../../core/chart';
 import type { YardstickDefinition } from '../../../core/yardsticks';
 import { NameField } from '../fields';
 import { Remove, usePart } from '../usePart';
 import { BandSentence } from './BandSentence';
 import { DatesSentence } from './DatesSentence';
+import { LookPhrase } from './LookPhrase';
 import { LineSentence } from './LineSentence';
 import { MomentSentence } from './MomentSentence';
 import { RecurringSentence } from './RecurringSentence';
@@ -35,7 +36,7 @@ const sentences: {
 
 interface YardstickSettingsProps {
   chart: ChartDefinition;
-  yardstick: YardstickDefinition;
+  yardstick: StyledYardstick;
 }
 
 /** A yardstick as a sentence, whose phrases are its settings. */
@@ -47,12 +48,17 @@ export function YardstickSettings({ chart, yardstick }: YardstickSettingsProps) 
   return (
     <>
       <p className="row-sentence">
-        <Sentence chart={chart} yardstick={yardstick} onChange={set} />
+        <Sentence
+          chart={chart}
+          yardstick={yardstick}
+          onChange={(next) => set({ ...next, look: yardstick.look })}
+        />{' '}
+        <LookPhrase yardstick={yardstick} onChange={set} />
       </p>
       {'name' in yardstick && (
         <NameField
           value={yardstick.name}
-          onChange={(name) => set({ ...yardstick, name } as YardstickDefinition)}
+          onChange={(name) => set({ ...yardstick, name } as StyledYardstick)}
         />
       )}
       <Remove name={'name' in yardstick ? yardstick.name : 'the today line'} onRemove={remove} />

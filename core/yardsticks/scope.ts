@@ -1,0 +1,75 @@
+import { mixed, object } from 'yup';
+import { yearOf } from '../calendar';
+import { figure, type Figures } from '../values';
+import type { YardstickContext } from './context';
+
+export const scopePeriods = ['shown', 'last', 'thisYear'] as const;
+
+/** Over which finished figures a statistic is found. */
+export interface Scope {
+  /** all periods shown, the last few that have a figure, or those of the fiscal year of today */
+  periods: (typeof scopePeriods)[number];
+  /** how many are the last few */
+  count: number;
+  /** of the lines of each panel, or of all panels together */
+  per: 'panel' | 'chart';
+}
+
+/** A statistic is over what its panel shows, unless told otherwise. */
+export const plainScope: Scope = { periods: 'shown', count: 12, per: 'panel' };
+
+/** The scope of an edge that has one; missing: the plain one. */
+export const scopeShape = {
+  scope: object({
+    periods: mixed<Scope['periods']>().oneOf(scopePeriods).required(),
+    count: figure().integer().min(1).max(4000).required(),
+    per: mixed<Scope['per']>().oneOf(['panel', 'chart']).required(),
+  })
+    .default(undefined)
+    .optional(),
+};
+
+/** The finished figures of a series within a scope, all its lines together; open ones count as missing. */
+export function finishedWithin(context: YardstickContext, series: string, scope: Scope): Figures {
+  const lines = scope.per === 'chart' ? (context.allLines ?? context.lines) : context.lines;
+  const own = lines.filter(({ seriesId }) => seriesId === series);
+  const counts = placesWithin(context, own, scope);
+  const finished: (number | null)[] = [];
+  for (const { figures, open } of own)
+    for (let place = 0; place < figures.length; place += 1)
+      if (!counts || counts[place]) finished.push(open[place] ? null : (figures[place] ?? null));
+  return finished;
+}
+
+/** Which positions count; null for all of them. */
+function placesWithin(
+  { positions, today, yearStart }: YardstickContext,
+  own: readonly Pick<YardstickContext['lines'][number], 'figures' | 'open'>[],
+  { periods, count }: Scope,
+): boolean[] | null {
+  if (periods === 'shown') return null;
+  if (periods === 'thisYear') {
+    const year = yearOf(today, yearStart);
+    return positions.map(({ start }) => yearOf(start, yearStart) === year);
+  }
+  const measured = positions.map((_, place) =>
+    own.some(({ figures, open }) => !open[place] && (figures[place] ?? null) !== null),
+  );
+  let left = count;
+  return measured.reduceRight<boolean[]>((kept, is) => {
+    kept.unshift(is && left > 0);
+    if (is) left -= 1;
+    return kept;
+  }, []);
+}
+
+/** A scope in words, with how many figures it holds, as in "over 22 finished figures shown". */
+export function sayPeriods({ periods, count, per }: Scope, found: number): string {
+  const figures = `${found} finished figure${found === 1 ? '' : 's'}`;
+  const over = {
+    shown: `over ${figures} shown`,
+    last: `over ${figures} of the last ${count} periods`,
+    thisYear: `over ${figures} of this fiscal year`,
+  }[periods];
+  return per === 'chart' ? `${over}, all panels together` : over;
+}
