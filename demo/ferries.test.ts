@@ -1,8 +1,14 @@
 import Papa from 'papaparse';
 import { parseDay } from '../core/calendar';
+import { arrangementKinds } from '../core/arrangements';
 import { parseChart } from '../core/chart';
+import { conditionKinds } from '../core/conditions';
+import { pickKinds } from '../core/standouts';
+import { edgeKinds, yardstickKinds } from '../core/yardsticks';
 import { boardCharts, boardNotes } from './board';
 import { budgetCells, ferryFiles } from './ferries';
+import { markCharts } from './marks';
+import { wayCharts } from './ways';
 
 const day = (text: string) => parseDay(text) as number;
 const asOf = day('2026-11-23');
@@ -81,4 +87,17 @@ it('has charts that the schema takes, on a grid without overlap', () => {
     Array.from({ length: w * h }, (_, cell) => `${x + (cell % w)} ${y + Math.floor(cell / w)}`),
   );
   expect(new Set(cells).size).toBe(cells.length);
+});
+
+it('uses each kind of yardstick, edge, condition and way to pick points at least once', () => {
+  const ids = Object.fromEntries(ferryFiles(asOf).map(({ source }, at) => [source, at + 1]));
+  const charts = [...boardCharts(ids), ...wayCharts(ids), ...markCharts(ids, {})];
+  const used = new Set(
+    charts.flatMap(({ definition }) =>
+      [...JSON.stringify(definition).matchAll(/"kind":"(\w+)"/g)].map(([, kind]) => kind),
+    ),
+  );
+  const all = [yardstickKinds, edgeKinds, conditionKinds, pickKinds, arrangementKinds].flat();
+  const unused = all.map(({ kind }) => kind).filter((kind) => !used.has(kind));
+  expect(unused).toEqual([]);
 });

@@ -6,12 +6,20 @@ import {
   type MeasureFigures,
   plainStroke,
   type SeriesDefinition,
-  type SplitDefinition,
 } from '../core/chart';
 import type { MeasureDefinition } from '../core/measures';
 import type { DemoChart } from './board';
-import { weekdayNames } from './ferries';
-import { empty, extremes, judged, seriesOf, type SourceIds, today } from './parts';
+import { alongCharts } from './along';
+import {
+  byRoute,
+  empty,
+  extremes,
+  judged,
+  sailings,
+  seriesOf,
+  type SourceIds,
+  today,
+} from './parts';
 
 const aggregate = (column: string): MeasureDefinition => ({
   ...{ kind: 'aggregate', date: 'Date', aggregate: 'sum', column, percent: 50, filters: [] },
@@ -24,11 +32,6 @@ export const demoMeasures: readonly { name: string; definition: MeasureDefinitio
   { name: 'Fare a head', definition: { kind: 'formula', text: 'Fares / "People carried"' } },
 ];
 
-const byRoute: SplitDefinition = {
-  ...{ column: 'Route', coloured: [], colourBy: null, top: null },
-  order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
-};
-
 const number = (value: number) => ({ kind: 'number', number: value }) as const;
 
 /** What charts of the third board are made from. */
@@ -37,9 +40,6 @@ interface Parts {
   fares: (more?: Partial<SeriesDefinition>) => SeriesDefinition;
   budget: SeriesDefinition;
 }
-
-const sailings = (column: string, taken: 'sum' | 'mean' = 'sum') =>
-  ['Sailings', 'Date', taken, column] as [string, string, 'sum' | 'mean', string];
 
 /** The charts of the third board: standing against the mark, in every way there is. */
 export function markCharts(
@@ -66,10 +66,9 @@ export function markCharts(
     { place: { x: 6, y: 12, w: 6, h: 8 }, definition: yearlyChange(parts) },
     { place: { x: 0, y: 20, w: 6, h: 8 }, definition: winter(parts) },
     { place: { x: 6, y: 20, w: 6, h: 8 }, definition: grown(parts) },
-    { place: { x: 0, y: 28, w: 6, h: 7 }, definition: asAsked(parts) },
-    { place: { x: 6, y: 28, w: 6, h: 7 }, definition: singleDays(parts) },
-    { place: { x: 0, y: 35, w: 6, h: 7 }, definition: weekdays(parts) },
-    { place: { x: 6, y: 35, w: 6, h: 7 }, definition: bySailings(parts) },
+    { place: { x: 0, y: 28, w: 6, h: 8 }, definition: corridor(parts) },
+    { place: { x: 6, y: 28, w: 6, h: 8 }, definition: fuelPrice(parts) },
+    ...alongCharts(series, 36),
   ];
 }
 
@@ -230,52 +229,58 @@ const grown = ({ series }: Parts): ChartDefinition => ({
   })),
 });
 
-const asAsked = ({ series }: Parts): ChartDefinition => ({
+const corridor = ({ series, fares, budget }: Parts): ChartDefinition => ({
   ...empty,
-  title: 'Passenger rating on the days it was asked',
-  along: { kind: 'recorded' },
+  title: 'Fares between budget and last year',
+  span: { kind: 'thisYear' },
   series: [
-    series('rating', 'Rating', 'actual', ['Passenger survey', 'Asked on', 'mean', 'Rating'], {
-      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
-    }),
-  ],
-  standouts: extremes('rating'),
-});
-
-const singleDays = ({ series }: Parts): ChartDefinition => ({
-  ...empty,
-  title: 'Punctuality by week, over single days',
-  grain: 'week',
-  span: { kind: 'last', count: 52 },
-  series: [
-    series('time', 'On time', 'actual', sailings('On time %', 'mean'), {
-      ...{ readings: true, stroke: { ...plainStroke, shape: 'smooth' } },
-    }),
-  ],
-});
-
-const weekdays = ({ series }: Parts): ChartDefinition => ({
-  ...empty,
-  title: 'Passengers a day by weekday',
-  along: { kind: 'words', column: 'Weekday', order: weekdayNames },
-  series: [
-    series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), { split: byRoute }),
-  ],
-});
-
-const bySailings = ({ series }: Parts): ChartDefinition => ({
-  ...empty,
-  title: 'Minutes late by how many sailings ran',
-  along: { kind: 'numbers', column: 'Sailings' },
-  series: [
-    series('late', 'Minutes late a day', 'actual', sailings('Minutes late', 'mean'), {
-      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
+    fares({ mark: { against: 'budget', good: 'atLeast' } }),
+    budget,
+    series('before', 'Year before', 'yearBefore', sailings('Fare revenue'), {
+      derived: { kind: 'yearBefore' },
     }),
   ],
   yardsticks: [
     {
-      ...{ id: 'usual', kind: 'line', name: 'Median', shading: 'none', onAxis: true },
-      value: { kind: 'statistic', statistic: 'median', series: 'late' },
+      ...{ id: 'between', kind: 'ribbon', name: 'Budget to last year', onAxis: true },
+      ...{ from: { series: 'budget' }, to: { series: 'before' } },
     },
+  ],
+  colourRules: [
+    draftRule('close', 'fares', { kind: 'within', is: 'within', percent: 3 }, 'moss'),
+    draftRule('third', 'fares', { kind: 'running', is: 'off', nth: 3 }, 'brick'),
+    {
+      ...draftRule('grown', 'fares', { kind: 'series', is: 'over', series: 'before' }, 'sky'),
+      effect: 'points',
+    },
+  ],
+  standouts: [draftStandout('every', 'fares', { kind: 'every', nth: 3 })].map((each) => ({
+    ...each,
+    label: ['difference' as const],
+  })),
+});
+
+const fuelPrice = ({ series }: Parts): ChartDefinition => ({
+  ...empty,
+  title: 'Fuel cost since the price rose',
+  grain: 'week',
+  series: [series('fuel', 'Fuel cost', 'actual', sailings('Fuel cost'))],
+  yardsticks: [
+    { id: 'works', kind: 'dates', name: 'Quay works', from: '2026-02-09', to: '2026-03-20' },
+    {
+      ...{ id: 'dear', kind: 'line', name: 'Dearest tenth', shading: 'none', onAxis: true },
+      value: { kind: 'percentile', percent: 90, series: 'fuel' },
+      look: {
+        ...{ colour: 'rosewood', dash: 'dash', width: 1.6, front: false },
+        label: { text: '{name}: over {value}', at: 'inside' },
+      },
+    },
+  ],
+  colourRules: [
+    draftRule('since', 'fuel', { kind: 'dates', is: 'from', date: '2026-03-09' }, 'ochre'),
+  ],
+  standouts: [
+    draftStandout('first', 'fuel', { kind: 'first' }),
+    draftStandout('last', 'fuel', { kind: 'last' }),
   ],
 });

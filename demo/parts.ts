@@ -1,4 +1,4 @@
-import type { ChartDefinition, SeriesDefinition } from '../core/chart';
+import type { ChartDefinition, SeriesDefinition, SplitDefinition } from '../core/chart';
 import { draftRule, draftStandout, plainAxes, plainStroke } from '../core/chart';
 
 /** The ids the demo's sources were given, by name. */
@@ -58,3 +58,13 @@ export const extremes = (of: string) => [
 ];
 
 export const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;
+
+/** A line for each route. */
+export const byRoute: SplitDefinition = {
+  ...{ column: 'Route', coloured: [], colourBy: null, top: null },
+  order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
+};
+
+/** Figures of a column of the sailings. */
+export const sailings = (column: string, taken: 'sum' | 'mean' = 'sum') =>
+  ['Sailings', 'Date', taken, column] as [string, string, 'sum' | 'mean', string];

@@ -147,3 +147,69 @@ it('says something true in words about any chart', () => {
     }),
   );
 });
+
+/** Actuals against one level, with the same rows given in some order. */
+const levelled = (
+  figures: readonly (number | null)[],
+  level: number,
+  shape: SeriesDefinition['stroke']['shape'],
+) => {
+  const actual = series('actual', 'actual', { against: 'level', good: 'atLeast' });
+  const definition = testChart({
+    grain: 'day',
+    series: [{ ...actual, stroke: { ...actual.stroke, shape } }],
+    yardsticks: [
+      {
+        ...{ id: 'level', kind: 'line', name: 'Level', shading: 'none', onAxis: true },
+        value: { kind: 'number', number: level },
+      },
+    ],
+    colourRules: [draftRule('off', 'actual', { kind: 'mark', is: 'off' }, 'brick')],
+  });
+  const periods = periodsBetween(from, from + figures.length - 1, 'day');
+  const frame = testFrame({
+    ...{ periods, recordedGrain: 'day', completeTo: from + 40_000, values: [[...figures]] },
+  });
+  const { frames } = chartFrames(definition, { actual: frame }, from + 40_000);
+  return readChart(definition, frames, { today: from + 40_000 }).panels[0]?.series[0];
+};
+
+const runs = fc.array(cents, { minLength: 1, maxLength: 25 });
+const leads = fc.constantFrom('straight' as const, 'smooth' as const, 'stepped' as const);
+
+it('draws no less of a line below a level that is raised, and tiles the line with its pieces', () => {
+  const levels = fc.tuple(fc.integer({ min: -900, max: 900 }), fc.integer({ min: 0, max: 300 }));
+  const below = (line: ReturnType<typeof levelled>) =>
+    (line?.pieces ?? [])
+      .filter(({ judgement }) => judgement === 'off')
+      .reduce((sum, { x }) => sum + ((x.at(-1) ?? 0) - (x[0] ?? 0)), 0);
+  const length = (line: ReturnType<typeof levelled>) =>
+    (line?.pieces ?? []).reduce((sum, { x }) => sum + ((x.at(-1) ?? 0) - (x[0] ?? 0)), 0);
+  fc.assert(
+    fc.property(runs, levels, leads, (figures, [level, more], shape) => {
+      const [low, high] = [levelled(figures, level, shape), levelled(figures, level + more, shape)];
+      expect(below(high)).toBeGreaterThanOrEqual(below(low) - 1e-6);
+      expect(length(high)).toBeCloseTo(length(low), 6);
+      // Pieces that meet do so without gap or overlap.
+      const pieces = high?.pieces ?? [];
+      pieces.slice(1).forEach(({ x }, at) => {
+        expect(x[0] ?? 0).toBeGreaterThanOrEqual((pieces[at]?.x.at(-1) ?? 0) - 1e-9);
+      });
+    }),
+  );
+});
+
+it('catches each point by the rule along whose stretch it lies, but for points on the mark', () => {
+  fc.assert(
+    fc.property(runs, fc.integer({ min: -900, max: 900 }), (figures, level) => {
+      const line = levelled(figures, level, 'straight');
+      figures.forEach((figure, place) => {
+        if (figure === null || figure === level) return;
+        const at = from + place + 0.5;
+        const around = line?.pieces.filter(({ x }) => (x[0] ?? 0) <= at && at <= (x.at(-1) ?? 0));
+        expect(around?.every(({ rule }) => rule === (figure < level ? 'off' : null))).toBe(true);
+        expect(line?.caughtBy[place]).toBe(figure < level ? 'off' : null);
+      });
+    }),
+  );
+});

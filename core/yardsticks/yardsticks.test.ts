@@ -6,6 +6,8 @@ import type { YardstickContext } from './context';
 import {
   type Edge,
   findYardsticks,
+  plainScope,
+  type Scope,
   stepOf,
   type YardstickDefinition,
   yardstickKinds,
@@ -210,4 +212,29 @@ it('spans a ribbon between two series, and stands an edge where a dial stands', 
   expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.ribbon).toBeNull();
   expect(find(level({ kind: 'dial', dial: 'limit' }))?.value).toBe(7);
   expect(find(level({ kind: 'dial', dial: 'gone' }))?.value).toBeNull();
+});
+
+it.each<[Partial<Scope>, number | null, string]>([
+  [{}, 39 / 5, 'over 5 finished figures shown'],
+  [{ periods: 'last', count: 2 }, 28 / 3, 'over 3 finished figures of the last 2 periods'],
+  [{ periods: 'last', count: 99 }, 39 / 5, 'over 5 finished figures of the last 99 periods'],
+  // Fiscal years begin in February: the day of today is in the one before.
+  [{ periods: 'thisYear' }, 11 / 2, 'over 2 finished figures of this fiscal year'],
+  [{ per: 'chart' }, (39 + 7) / 6, 'over 6 finished figures shown, all panels together'],
+])('finds a statistic over %j', (more, value, words) => {
+  const context = {
+    ...calendar,
+    yearStart: 2,
+    allLines: [...lines, line('fares', 'Fares', [null, 7, null, 700])],
+  };
+  const scope = { ...plainScope, ...more };
+  const found = find(level({ kind: 'statistic', statistic: 'mean', ...of, scope }), context);
+  expect(found?.value).toBeCloseTo(value ?? NaN, 9);
+  expect(found?.scope).toBe(`mean of Fares ${words}`);
+});
+
+it('stands today where a dial says, or else as many days off as written', () => {
+  const stand = (dial: string | null) =>
+    find({ id: 'today', kind: 'today', offsetDays: 3, dial })?.days;
+  expect([stand('limit'), stand('gone'), stand(null)]).toEqual([[7], [3], [3]]);
 });

@@ -1,0 +1,64 @@
+import { type ChartDefinition, plainStroke } from '../core/chart';
+import type { DemoChart } from './board';
+import { weekdayNames } from './ferries';
+import { byRoute, empty, extremes, sailings, type seriesOf } from './parts';
+
+type Series = ReturnType<typeof seriesOf>;
+
+/** Charts along recorded dates, words and figures, and one over single readings. */
+export const alongCharts = (series: Series, y: number): DemoChart[] => [
+  { place: { x: 0, y, w: 6, h: 7 }, definition: asAsked(series) },
+  { place: { x: 6, y, w: 6, h: 7 }, definition: singleDays(series) },
+  { place: { x: 0, y: y + 7, w: 6, h: 7 }, definition: weekdays(series) },
+  { place: { x: 6, y: y + 7, w: 6, h: 7 }, definition: bySailings(series) },
+];
+
+const asAsked = (series: Series): ChartDefinition => ({
+  ...empty,
+  title: 'Passenger rating on the days it was asked',
+  along: { kind: 'recorded' },
+  series: [
+    series('rating', 'Rating', 'actual', ['Passenger survey', 'Asked on', 'mean', 'Rating'], {
+      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
+    }),
+  ],
+  standouts: extremes('rating'),
+});
+
+const singleDays = (series: Series): ChartDefinition => ({
+  ...empty,
+  title: 'Punctuality by week, over single days',
+  grain: 'week',
+  span: { kind: 'last', count: 52 },
+  series: [
+    series('time', 'On time', 'actual', sailings('On time %', 'mean'), {
+      ...{ readings: true, stroke: { ...plainStroke, shape: 'smooth' } },
+    }),
+  ],
+});
+
+const weekdays = (series: Series): ChartDefinition => ({
+  ...empty,
+  title: 'Passengers a day by weekday',
+  along: { kind: 'words', column: 'Weekday', order: weekdayNames },
+  series: [
+    series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), { split: byRoute }),
+  ],
+});
+
+const bySailings = (series: Series): ChartDefinition => ({
+  ...empty,
+  title: 'Minutes late by how many sailings ran',
+  along: { kind: 'numbers', column: 'Sailings' },
+  series: [
+    series('late', 'Minutes late a day', 'actual', sailings('Minutes late', 'mean'), {
+      stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
+    }),
+  ],
+  yardsticks: [
+    {
+      ...{ id: 'usual', kind: 'line', name: 'Median', shading: 'none', onAxis: true },
+      value: { kind: 'statistic', statistic: 'median', series: 'late' },
+    },
+  ],
+});
