@@ -127,6 +127,8 @@ export interface StandoutDefinition {
   ties: Ties;
   per: PickScope;
   label: (typeof labelParts)[number][];
+  /** of its marker and its label; null: ink */
+  colour: Colour | null;
 }
 
 /** Where lines are named: at their ends, or in a legend, which may hold the yardsticks too. */

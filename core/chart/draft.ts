@@ -111,6 +111,7 @@ export const draftStandout = (
   pick: PickDefinition,
 ): StandoutDefinition => ({
   ...{ id, series, pick, ties: 'all', per: 'series', label: ['value', 'date'] },
+  colour: null,
 });
 
 /**

@@ -146,6 +146,7 @@ const standout: ObjectSchema<StandoutDefinition> = object({
   ties: oneOf<Ties>(ties).required(),
   per: oneOf<PickScope>(pickScopes).required(),
   label: list(oneOf<StandoutDefinition['label'][number]>(labelParts).required(), 4).required(),
+  colour: oneOf<Colour>(colours).nullable().defined().default(null),
 }) as ObjectSchema<StandoutDefinition>;
 
 const styledYardstick = lazy((value: unknown) => {

@@ -114,6 +114,8 @@ export interface ReadStandout {
   label: string;
   /** what is written after the figure, where there is room */
   more: string;
+  /** null: ink */
+  colour: Colour | null;
 }
 
 /** A yardstick with how it is drawn and what is written at it. */

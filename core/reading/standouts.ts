@@ -38,6 +38,7 @@ export function readStandouts(
           ...{ id: standout.id, kind: pick.kind, figure, period: place, series: found.id },
           ...{ second: found.second, extreme: pickKind(pick).extreme ?? false },
           label: writeFigure(figure, found.format),
+          colour: standout.colour,
           more: sayMore(standout, found, positions[place], place),
         },
       ];

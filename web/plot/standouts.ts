@@ -1,6 +1,6 @@
 import type { Annotations, PlotData } from 'plotly.js';
 import type { Reading, ReadStandout } from '../../core/reading';
-import { page } from '../look';
+import { lettered, page, shades } from '../look';
 import { geometryOn, type PlacedPanel } from './panels';
 import { axisOf, plainText } from './scales';
 import { dayAt, type Measure, periodAt, toX, toY } from './geometry';
@@ -14,6 +14,8 @@ export interface Box {
 }
 
 const labelHeight = 16;
+
+const inkOf = ({ colour }: Pick<ReadStandout, 'colour'>) => (colour ? shades[colour] : page.ink);
 
 /** The points picked out: the lowest as a disc, all others as rings. */
 export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Partial<PlotData>[] {
@@ -35,8 +37,8 @@ export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Par
             y: picked.map(({ figure }) => figure),
             marker: {
               size: 9,
-              color: picked.map(({ kind }) => (kind === 'lowest' ? page.ink : page.sheet)),
-              line: { color: page.ink, width: 1.8 },
+              color: picked.map((each) => (each.kind === 'lowest' ? inkOf(each) : page.sheet)),
+              line: { color: picked.map(inkOf), width: 1.8 },
             },
             cliponaxis: false,
           },
@@ -103,7 +105,7 @@ export function standoutLabels(
         borderpad: 0,
         showarrow: false,
         text: `<b>${figure}</b>${rest}`,
-        font: { size, color: page.ink },
+        font: { size, color: standout.colour ? lettered[standout.colour] : page.ink },
         align: 'left',
       },
     ];

@@ -10,6 +10,7 @@ import {
   ties,
 } from '../../../core/standouts';
 import { Phrase, SelectField } from '../../controls';
+import { ColourField } from '../fields';
 import { Remove, usePart } from '../usePart';
 import { SettingField } from './ConditionFields';
 
@@ -100,6 +101,13 @@ export function StandoutSentence({ chart, standout }: StandoutSentenceProps) {
               {partWords[part]}
             </Checkbox>
           ))}
+        </Phrase>
+        , in{' '}
+        <Phrase words={standout.colour ?? 'ink'} label="Colour of it">
+          <ColourField
+            value={standout.colour ?? 'ink'}
+            onChange={(colour) => set({ ...standout, colour: colour === 'ink' ? null : colour })}
+          />
         </Phrase>
         .
       </p>

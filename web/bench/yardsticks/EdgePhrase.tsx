@@ -1,5 +1,5 @@
 import type { ChartDefinition } from '../../../core/chart';
-import { type Edge, sayEdge } from '../../../core/yardsticks';
+import { type Edge, plainScope, sayEdge } from '../../../core/yardsticks';
 import { Phrase } from '../../controls';
 import { EdgeFields, type EdgeFieldsProps } from '../EdgeFields';
 
@@ -17,5 +17,9 @@ function sayOf(edge: Edge, { series, dials }: ChartDefinition): string {
     return `the dial ${dials.find(({ id }) => id === edge.dial)?.name ?? 'that is gone'}`;
   if (!('series' in edge)) return sayEdge(edge);
   const of = series.find(({ id }) => id === edge.series)?.name ?? 'a series that is gone';
-  return `${sayEdge(edge)} of ${of}`;
+  const { periods, count } = edge.scope ?? plainScope;
+  const over = { shown: '', last: `, last ${count} periods`, thisYear: ', this fiscal year' }[
+    periods
+  ];
+  return `${sayEdge(edge)} of ${of}${over}`;
 }

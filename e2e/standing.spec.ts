@@ -1,0 +1,159 @@
+import type { Locator, Page } from '@playwright/test';
+import { choose, deliver, expect, makeAccount, test } from './fixtures';
+
+/** Eighteen months to June 2026: three under 100 in autumn, and the last three. */
+const fares = [
+  ...[110, 120, 130, 105, 140, 115, 108, 125, 90, 85, 95, 118],
+  ...[122, 119, 111, 92, 80, 68],
+];
+const month = (place: number) => new Date(Date.UTC(2025, place, 1)).toISOString().slice(0, 10);
+const csv = (name: string, figures: number[]) =>
+  [`Month,${name}`, ...figures.map((figure, place) => `${month(place)},${figure}`)].join('\n');
+
+async function bringIn(page: Page, origin: string, name: string, figures: number[]) {
+  await page.goto(`${origin}/sources/new`);
+  await deliver(page, `${name}.csv`, Buffer.from(csv(name, figures)));
+  await page.getByRole('button', { name: /^Bring in [\d,]+ rows/ }).click();
+  await expect(page.getByText('in use')).toBeVisible();
+}
+
+/** Closes the phrase that is open, once the list within it has closed. */
+async function close(page: Page) {
+  await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+async function add(page: Page, to: Locator, item: string | RegExp) {
+  await to.getByRole('button', { name: 'Add' }).click();
+  await page.getByRole('menuitem', { name: item, exact: typeof item === 'string' }).click();
+}
+
+/** What the library was given to draw of the lines. */
+const strokes = (page: Page) =>
+  page.locator('.chart-plot').evaluate((node) =>
+    (
+      node as unknown as {
+        data: { name: string; mode: string; line?: { color: string; width: number } }[];
+      }
+    ).data
+      .filter(({ mode }) => mode === 'lines')
+      .map(({ name, line }) => `${name} ${line?.color}`),
+  );
+
+test('everything that figures are held against is set up through the interface', async ({
+  quietPage: page,
+  emptyServer: { origin },
+}) => {
+  test.setTimeout(240_000);
+  page.setDefaultTimeout(15_000);
+  await page.setViewportSize({ width: 1280, height: 1000 });
+  await makeAccount(page, origin, 'Torin');
+  await bringIn(page, origin, 'Fares', fares);
+  await bringIn(
+    page,
+    origin,
+    'Budget',
+    fares.map(() => 100),
+  );
+  await page.getByRole('link', { name: 'Dashboards', exact: true }).click();
+  await page.getByRole('button', { name: 'New dashboard' }).first().click();
+  await page.getByLabel('Title').fill('Standing');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'New chart' }).first().click();
+  await choose(page, 'Drawn from', /^Fares/);
+  await page.getByRole('button', { name: 'Draw it' }).click();
+  const yardsticks = page.getByRole('region', { name: 'Yardsticks' });
+  const chart = page.getByRole('group', { name: /line chart/ });
+  await expect(chart).toBeVisible();
+
+  await test.step('a mean, shaded beneath, with a label within the picture', async () => {
+    await add(page, yardsticks, 'Mean');
+    await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
+    await page.getByRole('button', { name: 'Shading: nothing' }).click();
+    await page.getByRole('radio', { name: 'what is beneath it' }).click();
+    await close(page);
+    await page.getByRole('button', { name: 'Label: beside the picture' }).click();
+    await choose(page, 'Stands', 'within the picture');
+    await page.getByLabel('Words of the label').fill('usually {value}');
+    await close(page);
+    await expect(chart.getByText(/^usually 107/)).toBeVisible();
+    await expect(
+      yardsticks.getByText('mean of Fares over 18 finished figures shown'),
+    ).toBeVisible();
+    await yardsticks.getByRole('button', { name: 'Close Mean' }).click();
+  });
+
+  await test.step('a band of one to two standard deviations under the mean', async () => {
+    await add(page, yardsticks, 'Band');
+    await yardsticks.getByRole('button', { name: 'Edit Usual range' }).click();
+    await page.getByRole('button', { name: /^Ends at: 1 standard deviation over/ }).click();
+    await page.getByLabel('How many (under the mean, if negative)').fill('-2');
+    await close(page);
+    await expect(
+      yardsticks.getByText(/^1 standard deviation under the mean to 2 standard deviations under/),
+    ).toBeVisible();
+    await yardsticks.getByRole('button', { name: 'Close Usual range' }).click();
+  });
+
+  await test.step('fifths', async () => {
+    await add(page, yardsticks, /steps/i);
+    await expect(yardsticks.getByText(/^5 steps of Fares over 18 finished figures/)).toBeVisible();
+  });
+
+  await test.step('a monthly budget, at whose crossings the line changes its colour', async () => {
+    await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
+    await choose(page, 'Budget or target from a source', 'Budget');
+    await close(page);
+    const rules = page.getByRole('region', { name: 'Colour rules' });
+    await expect(rules.getByText('6 of 18 figures')).toBeVisible();
+    await expect(rules.getByText('12 of 18 figures')).toBeVisible();
+    await expect
+      .poll(async () => new Set((await strokes(page)).filter((each) => /^Fares/.test(each))).size)
+      .toBe(2);
+  });
+
+  await test.step('a today line as many days back as a dial says', async () => {
+    await add(page, page.getByRole('region', { name: 'Dials' }), 'a number');
+    const dials = page.getByRole('region', { name: 'Dials' });
+    await dials.getByRole('button', { name: /^Edit / }).click();
+    await dials.getByLabel('Called').fill('Days back');
+    await dials.getByLabel('Turns from').fill('-90');
+    await dials.getByLabel('Stands at').fill('-30');
+    await dials.getByLabel('Stands at').press('Tab');
+    await yardsticks.getByRole('button', { name: 'Edit Today' }).click();
+    await page.getByRole('button', { name: 'Stands at: today' }).click();
+    await choose(page, 'Days are', 'as the dial Days back says');
+    await close(page);
+    await expect(yardsticks.getByText('15 Jun', { exact: true })).toBeVisible();
+    await yardsticks.getByRole('button', { name: 'Close Today' }).click();
+  });
+
+  await test.step('the highest and the lowest in two colours', async () => {
+    const standouts = page.getByRole('region', { name: 'Standouts' });
+    for (const [of, colour] of [
+      ['Highest', 'moss'],
+      ['Lowest', 'rosewood'],
+    ] as const) {
+      await standouts.getByRole('button', { name: `Edit ${of} of Fares` }).click();
+      await page.getByRole('button', { name: 'Colour of it: ink' }).click();
+      await choose(page, 'Colour', colour);
+      await close(page);
+      await standouts.getByRole('button', { name: `Close ${of} of Fares` }).click();
+    }
+    const colours = await chart
+      .locator('.annotation-text')
+      .filter({ hasText: /^(140|68)/ })
+      .evaluateAll((nodes) => nodes.map((node) => getComputedStyle(node).fill));
+    expect(new Set(colours).size).toBe(2);
+  });
+
+  await test.step('its spells stand in the figures', async () => {
+    await page.getByRole('button', { name: 'As a table' }).click();
+    await expect(
+      page.getByText(
+        /^Fares was under Budget for 3 months \(Apr 2026 to Jun 2026, 60(\.0+)? short and still is\), for 3 months \(Sep 2025 to Nov 2025, 30(\.0+)? short\)/,
+      ),
+    ).toBeVisible();
+  });
+});
