@@ -1,3 +1,4 @@
+export { between, sayBetween } from './between';
 export { offWord } from './compare';
 export { linesOf, sayApart } from './words';
 export { sayWhy } from './why';

@@ -5,9 +5,11 @@ import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
 import { newNote, type NoteDraft, NoteEditor } from '../notes';
-import type { NoteSpot } from '../plot';
+import { type NoteSpot, Pointing } from '../plot';
 import { Board } from './Board';
 import { DialStrip } from './DialStrip';
+import { HeldStrip } from './HeldStrip';
+import { withHeld } from './readerView';
 import { useReaderView } from './useReaderView';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
@@ -49,6 +51,14 @@ export function BoardView(props: BoardViewProps) {
       change(({ periods }) => ({ periods: { ...periods, [chartId]: start } })),
     [change],
   );
+  const [pointing] = useState(() => new Pointing());
+  const hold = useCallback(
+    (day: Day) => change(({ held }) => ({ held: withHeld(held, day) })),
+    [change],
+  );
+  const release = useCallback(() => change(() => ({ held: [] })), [change]);
+  // The line that the reader has highlighted in some chart, by its name; undefined: none was chosen.
+  const [lit, setLit] = useState<string | null | undefined>(undefined);
   const edit = useCallback(
     (note: Note) => setDraft({ chartId: note.chartId, day: note.day, series: note.series, note }),
     [],
@@ -77,6 +87,7 @@ export function BoardView(props: BoardViewProps) {
         onTurn={(name, value) => change(({ dials }) => ({ dials: { ...dials, [name]: value } }))}
         onReset={() => change(() => ({ dials: {} }))}
       />
+      <HeldStrip held={view.held} onRelease={hold} />
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
@@ -90,6 +101,11 @@ export function BoardView(props: BoardViewProps) {
                 dials={view.dials}
                 period={view.periods[chart.id]}
                 onPeriod={choosePeriod}
+                {...{ pointing, lit }}
+                held={view.held}
+                onHold={hold}
+                onRelease={release}
+                onLight={setLit}
                 notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
                 onWriteNote={editable ? write : undefined}

@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
+import { memo, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Day } from '../../core/calendar';
 import type { BoardStyle } from '../../core/chart';
@@ -9,14 +9,16 @@ import {
   Chart,
   type FigureAsked,
   FiguresTable,
+  InWords,
   type NoteSpot,
-  PeriodChoiceField,
+  type Pointing,
   RowsBehindPanel,
   sayLeftOut,
   type TurnedDials,
   useChartReading,
   useDrawing,
 } from '../plot';
+import { SheetTitle } from './SheetTitle';
 
 interface ChartSheetProps {
   chart: ChartOnBoard;
@@ -26,6 +28,13 @@ interface ChartSheetProps {
   /** the first day of the period that the reader has chosen */
   period?: Day;
   onPeriod: (chartId: number, start: Day) => void;
+  pointing: Pointing;
+  held: readonly Day[];
+  onHold: (day: Day) => void;
+  onRelease: () => void;
+  /** the name of the line that is highlighted; undefined: as the author has it */
+  lit: string | null | undefined;
+  onLight: (name: string | null) => void;
   notes: readonly Note[];
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
@@ -42,6 +51,12 @@ export const ChartSheet = memo(function ChartSheet({
   dials,
   period,
   onPeriod,
+  pointing,
+  held,
+  onHold,
+  onRelease,
+  lit,
+  onLight,
   notes,
   onReading,
   onWriteNote,
@@ -49,9 +64,16 @@ export const ChartSheet = memo(function ChartSheet({
   acts,
 }: ChartSheetProps) {
   const { reading, problems, error } = useChartReading(chart, link, style, dials, period);
-  // Until the reader chooses, the author's emphasis stands.
-  const [chosen, setHighlight] = useState<string | null | undefined>(undefined);
-  const highlight = chosen === undefined ? (reading?.emphasis ?? null) : chosen;
+  const lines = reading ? linesOf(reading) : [];
+  // Until the reader chooses one of its lines, the author's emphasis stands.
+  const chosen = lines.find(({ name }) => name === lit)?.id ?? null;
+  const highlight = chosen ?? (lit === null ? null : (reading?.emphasis ?? null));
+  const setHighlight = (id: string | null) =>
+    onLight(lines.find((line) => line.id === id)?.name ?? null);
+  const linked = useMemo(
+    () => ({ pointing, chart: chart.id, held, onHold, onRelease }),
+    [pointing, chart.id, held, onHold, onRelease],
+  );
   const [figures, setFigures] = useState(false);
   const [asked, setAsked] = useState<FigureAsked | null>(null);
   const room = useRef<HTMLDivElement>(null);
@@ -59,7 +81,6 @@ export const ChartSheet = memo(function ChartSheet({
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
-  const lit = reading && linesOf(reading).find(({ id }) => id === highlight);
   return (
     <article
       className="sheet chart-sheet"
@@ -70,20 +91,13 @@ export const ChartSheet = memo(function ChartSheet({
       }}
     >
       <header>
-        <div className="chart-title">
-          <h2>{reading?.title ?? chart.definition.title}</h2>
-          <p className="quiet small">
-            {lit && <strong>{lit.name} highlighted, </strong>}
-            {reading?.described}
-            {drawing && sayLeftOut(drawing)}
-          </p>
-          {reading?.choice && (
-            <PeriodChoiceField
-              choice={reading.choice}
-              onChoose={(start) => onPeriod(chart.id, start)}
-            />
-          )}
-        </div>
+        <SheetTitle
+          title={chart.definition.title}
+          {...{ reading, held }}
+          lit={lines.find(({ id }) => id === highlight)?.name}
+          leftOut={drawing ? sayLeftOut(drawing) : ''}
+          onPeriod={(start) => onPeriod(chart.id, start)}
+        />
         <div className="chart-acts">
           <button
             type="button"
@@ -110,7 +124,7 @@ export const ChartSheet = memo(function ChartSheet({
           <Chart
             reading={reading}
             drawing={drawing}
-            highlight={highlight}
+            {...{ highlight, linked }}
             onHighlight={setHighlight}
             onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}
             onOpenNote={onOpenNote}
@@ -119,17 +133,7 @@ export const ChartSheet = memo(function ChartSheet({
       </div>
       {reading && figures && (
         <SidePanel title={`Figures of ${reading.title}`} onClose={() => setFigures(false)}>
-          <p className="quiet">{reading.standing}</p>
-          {reading.outlook.map((sentence) => (
-            <p key={sentence} className="quiet small">
-              {sentence}
-            </p>
-          ))}
-          {reading.remarks.map((remark) => (
-            <p key={remark} className="quiet small">
-              {remark}
-            </p>
-          ))}
+          <InWords reading={reading} />
           <FiguresTable reading={reading} highlight={highlight} onAsk={acts && setAsked} />
         </SidePanel>
       )}

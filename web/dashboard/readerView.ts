@@ -7,11 +7,20 @@ export interface ReaderView {
   dials: TurnedDials;
   /** the period that is chosen in a chart, by its id and first day */
   periods: Readonly<Record<number, Day>>;
+  /** the dates that are held, at most two, in the order in which they were */
+  held: readonly Day[];
+}
+
+/** Holds a date, or lets it go if it is held; a third one takes the place of the second. */
+export function withHeld(held: readonly Day[], day: Day): Day[] {
+  if (held.includes(day)) return held.filter((each) => each !== day);
+  return [...held.slice(0, 1), day];
 }
 
 const dial = 'dial.';
 const period = 'period.';
-const prefixes = [dial, period];
+const held = 'held';
+const prefixes = [dial, period, held];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -19,7 +28,9 @@ export function readView(params: URLSearchParams): ReaderView {
     [...params]
       .filter(([key]) => key.startsWith(prefix))
       .map(([key, value]) => [key.slice(prefix.length), value] as const);
+  const days = (params.get(held) ?? '').split(',').flatMap((text) => parseDay(text) ?? []);
   return {
+    held: days.slice(0, 2),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
     periods: Object.fromEntries(
       under(period).flatMap(([id, value]) => {
@@ -35,7 +46,8 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const kept = [...before].filter(([key]) => !prefixes.some((prefix) => key.startsWith(prefix)));
   const dials = Object.entries(view.dials).map(([name, value]) => [dial + name, String(value)]);
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
-  return new URLSearchParams([...kept, ...dials, ...periods]);
+  const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
+  return new URLSearchParams([...kept, ...dials, ...periods, ...dates]);
 }
 
 /** A number where it is one; dates stay as they are written. */

@@ -6,6 +6,8 @@ import { Crosshair } from './Crosshair';
 import type { Drawing, DrawnPanel } from './drawing';
 import { EndLabels } from './EndLabels';
 import { dayAt, type Geometry, periodAt, plotBottom } from './geometry';
+import { LinkedDates } from './LinkedDates';
+import type { Linked } from './pointing';
 import { ScaleHandles } from './ScaleHandles';
 import { seriesAt } from './seriesAt';
 import { usePlotly } from './usePlot';
@@ -31,6 +33,8 @@ interface ChartProps {
   onScale?: { staff: (value: number) => void; tape: (day: number) => void };
   /** the period that is pointed at elsewhere, as in the figures */
   pointedAt?: number | null;
+  /** what is pointed at and held in all charts of its dashboard; missing where it stands alone */
+  linked?: Linked;
 }
 
 /** What the reader points at. */
@@ -49,7 +53,7 @@ interface Pointed {
 /** A chart with its crosshair; it fills the element it stands in. */
 export function Chart(props: ChartProps) {
   const { reading, drawing, highlight, onHighlight } = props;
-  const { onWriteNote, onOpenNote, onPoint, pointedAt = null } = props;
+  const { onWriteNote, onOpenNote, onPoint, pointedAt = null, linked } = props;
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
   const summary = useId();
@@ -59,6 +63,10 @@ export function Chart(props: ChartProps) {
   const point = (next: Pointed | null) => {
     setAt(next);
     onPoint?.(next?.period ?? null);
+    const dated = next && reading.axis === 'calendar';
+    linked?.pointing.point(
+      dated ? { day: middleDay(reading, next.period), chart: linked.chart } : null,
+    );
   };
   const pointed = (event: React.PointerEvent | React.MouseEvent) => {
     const box = frame.current?.getBoundingClientRect();
@@ -102,9 +110,12 @@ export function Chart(props: ChartProps) {
       onHighlight(ids[next] ?? null);
     } else if (event.key === 'Escape') {
       point(null);
+      linked?.onRelease();
       onHighlight(null);
+    } else if (event.key === 'Enter' && at && linked && reading.axis === 'calendar') {
+      linked.onHold(middleDay(reading, at.period));
     } else if (
-      (event.key === 'Enter' || event.key === 'n') &&
+      (event.key === 'n' || event.key === 'Enter') &&
       at &&
       onWriteNote &&
       reading.axis === 'calendar'
@@ -135,18 +146,21 @@ export function Chart(props: ChartProps) {
         if ((event.target as HTMLElement).closest('button')) return;
         const next = pointed(event);
         if (next?.series) toggle(next.series);
+        else if (next && reading.axis === 'calendar')
+          linked?.onHold(middleDay(reading, next.period));
         if (onWriteNote)
           point(next && !(at?.held && at.period === next.period) ? { ...next, held: true } : null);
       }}
     >
       <p id={summary} className="visually-hidden">
         {reading.summary} Arrow keys left and right move the crosshair, up and down highlight a
-        series.
+        series.{linked && ' Enter holds a date, Escape lets all go.'}
+        {onWriteNote && ' The key N writes a note.'}
       </p>
       <div ref={plot} className="chart-plot" aria-hidden="true" />
       {drawing && (
         <Overlay
-          {...{ reading, drawing, highlight, pointedAt, at, toggle, onOpenNote }}
+          {...{ reading, drawing, highlight, pointedAt, at, toggle, onOpenNote, linked }}
           onScale={props.onScale}
           // A note stands on a day of the calendar.
           onWriteNote={reading.axis === 'calendar' ? onWriteNote : undefined}
@@ -156,7 +170,7 @@ export function Chart(props: ChartProps) {
   );
 }
 
-interface OverlayProps extends Pick<ChartProps, 'reading' | 'highlight' | 'onScale'> {
+interface OverlayProps extends Pick<ChartProps, 'reading' | 'highlight' | 'onScale' | 'linked'> {
   drawing: Drawing;
   pointedAt: number | null;
   at: Pointed | null;
@@ -167,7 +181,7 @@ interface OverlayProps extends Pick<ChartProps, 'reading' | 'highlight' | 'onSca
 
 /** What lies over the picture: names, pennants, and the crosshair where something is pointed at. */
 function Overlay(props: OverlayProps) {
-  const { at, pointedAt, toggle, onWriteNote, onOpenNote, onScale, ...shared } = props;
+  const { at, pointedAt, toggle, onWriteNote, onOpenNote, onScale, linked, ...shared } = props;
   const { reading, drawing, highlight } = shared;
   const period = at?.period ?? pointedAt;
   return (
@@ -176,6 +190,7 @@ function Overlay(props: OverlayProps) {
         <ScaleHandles {...{ reading, drawing }} onStaff={onScale.staff} onTape={onScale.tape} />
       )}
       <EndLabels {...{ reading, drawing, highlight, onOpenNote }} onToggle={toggle} />
+      {linked && <LinkedDates {...shared} linked={linked} />}
       {period !== null && reading.positions[period] && (
         <Crosshair
           {...shared}

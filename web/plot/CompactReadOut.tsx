@@ -1,9 +1,8 @@
-import { spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { lettered, page } from '../look';
-import { colourAt, sayDifference } from './atPeriod';
-import { toX, toY } from './geometry';
-import { geometryOn, type PlacedPanel } from './panels';
+import { sayDifference } from './atPeriod';
+import { plotBottom, toX } from './geometry';
+import type { PlacedPanel } from './panels';
+import { ValueChips } from './ValueChips';
 
 interface CompactReadOutProps {
   reading: Reading;
@@ -18,7 +17,6 @@ interface CompactReadOutProps {
   onWriteNote?: () => void;
 }
 
-const height = 17;
 const dateWidth = 168;
 
 /**
@@ -31,43 +29,18 @@ export function CompactReadOut(props: CompactReadOutProps) {
   if (!here) return null;
   const { geometry } = placed;
   const x = toX(geometry, here.middle);
-  const { left, right, width, top, bottom } = geometry;
-  const plotBottom = geometry.height - bottom;
-  const most = Math.max(1, Math.floor((plotBottom - top) / height));
-  const shown = valued.slice(0, most);
-  const centres = spreadLabels(
-    shown.map(({ figures, second }) => ({
-      wanted: toY(geometryOn(placed, second), figures[period] ?? 0),
-      height,
-    })),
-    { from: top, to: plotBottom },
-  );
-  const toLeft = x > (left + width - right) / 2;
-  const compared = shown.find(({ comparison }) => comparison);
+  const { width } = geometry;
+  const below = plotBottom(geometry);
+  const compared = valued.find(({ comparison }) => comparison);
   const difference = compared && sayDifference(compared, period);
   return (
     <div aria-hidden={!onWriteNote}>
-      {shown.map((series, place) => (
-        <span
-          key={series.id}
-          className={`value-chip${series.id === highlight ? ' strong' : ''}`}
-          style={{
-            top: (centres[place] ?? 0) - height / 2,
-            ...(toLeft ? { right: width - x + 8 } : { left: x + 8 }),
-            color:
-              highlight === null || series.id === highlight
-                ? lettered[colourAt(series, here.middle)]
-                : page.third,
-          }}
-        >
-          {writeFigure(series.figures[period] ?? 0, series.format)}
-        </span>
-      ))}
+      <ValueChips {...{ reading, placed, period, valued, highlight }} />
       {dated && (
         <div
           className="date-chip"
           style={{
-            top: plotBottom + 3,
+            top: below + 3,
             left: Math.max(0, Math.min(x - dateWidth / 2, width - dateWidth)),
             width: dateWidth,
           }}

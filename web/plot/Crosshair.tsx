@@ -81,7 +81,7 @@ export function Crosshair(props: CrosshairProps) {
 }
 
 /** The series that have a figure at a position, the greatest first. */
-const valuedAt = (series: readonly ReadSeries[], period: number) =>
+export const valuedAt = (series: readonly ReadSeries[], period: number) =>
   series
     .filter(({ figures }) => (figures[period] ?? null) !== null)
     .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0));
@@ -92,7 +92,8 @@ interface PanelLineProps extends Pick<CrosshairProps, 'reading' | 'period' | 'hi
   held: boolean;
 }
 
-function PanelLine({ reading, placed, period, highlight, nearest, held }: PanelLineProps) {
+/** The line at a period through one panel, and a dot on each series. */
+export function PanelLine({ reading, placed, period, highlight, nearest, held }: PanelLineProps) {
   const { geometry, panel } = placed;
   const middle = reading.positions[period]?.middle ?? 0;
   const x = toX(geometry, middle);

@@ -1,3 +1,6 @@
+export { InWords } from './InWords';
+export { sayHeld } from './LinkedDates';
+export { type Linked, Pointing } from './pointing';
 export { PeriodChoiceField } from './PeriodChoiceField';
 export { Chart, type NoteSpot } from './Chart';
 export { FiguresStrip, narrowestColumn } from './FiguresStrip';

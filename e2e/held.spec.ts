@@ -1,0 +1,44 @@
+import { expect, test } from './fixtures';
+
+test('dates are held in all charts, by mouse and by keyboard, and a link shows the same', async ({
+  quietPage: page,
+  demoServer: { origin },
+}) => {
+  page.setDefaultTimeout(15_000);
+  await page.goto(origin);
+  await page.getByRole('button', { name: 'Enter as Ivo, reader' }).click();
+  await page.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).click();
+  const fares = page.getByRole('article', { name: 'Fares against budget' });
+  const fuel = page.getByRole('article', { name: 'Fuel cost against budget' });
+  const held = page.getByRole('region', { name: 'Held dates' });
+  const chart = fares.getByRole('group', { name: /line chart/ });
+  await chart.focus();
+  await page.keyboard.press('Home');
+  await expect(chart.getByRole('status')).toContainText('Jan 2025');
+  await page.keyboard.press('Enter');
+  await expect(held.getByRole('button')).toHaveText([/^16 Jan 2025/]);
+  // It stands in the other charts too, at their own grain.
+  await expect(fuel.getByText('Jan 2025', { exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('article', { name: 'Passengers by route' }).getByText('week 3 of 2025'),
+  ).toBeVisible();
+  for (let i = 0; i < 5; i += 1) await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  const between = /^Jan 2025 to Jun 2025: Fuel cost \+/;
+  await expect(fuel.getByRole('status').filter({ hasText: between })).toBeVisible();
+  await expect(page).toHaveURL(/held=2025-01-16%2C2025-06-15/);
+  await page.reload();
+  await expect(fuel.getByRole('status').filter({ hasText: between })).toBeVisible();
+  await held.getByRole('button', { name: /^16 Jan 2025/ }).click();
+  await expect(held.getByRole('button')).toHaveText([/^15 Jun 2025/]);
+
+  await test.step('a line that is highlighted in one chart is in all that have it', async () => {
+    await fares.getByRole('button', { name: 'Budget', exact: true }).click();
+    await expect(fares.getByText('Budget highlighted,')).toBeVisible();
+    await expect(fuel.getByText('Budget highlighted,')).toBeVisible();
+    await chart.focus();
+    await page.keyboard.press('Escape');
+    await expect(fuel.getByText('Budget highlighted,')).toBeHidden();
+    await expect(held).toBeHidden();
+  });
+});

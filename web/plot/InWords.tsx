@@ -1,0 +1,28 @@
+import type { Reading } from '../../core/reading';
+import { toast } from '../look';
+
+/** Where things stand in words, and the whole chart in words to be copied. */
+export function InWords({ reading }: { reading: Reading }) {
+  const copy = () =>
+    navigator.clipboard.writeText(reading.summary).then(
+      () => toast('The chart in words is copied.'),
+      () => toast('This browser does not let pages copy. Select the words instead.'),
+    );
+  return (
+    <>
+      <p className="quiet">{reading.standing}</p>
+      {[...reading.outlook, ...reading.remarks].map((sentence) => (
+        <p key={sentence} className="quiet small">
+          {sentence}
+        </p>
+      ))}
+      <details className="in-words small">
+        <summary>The chart in words</summary>
+        <p>{reading.summary}</p>
+        <button type="button" className="act" onClick={() => void copy()}>
+          Copy the words
+        </button>
+      </details>
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+import type { Day } from '../../core/calendar';
+import { between, linesOf, type Reading, sayBetween } from '../../core/reading';
+import { PanelLine, valuedAt } from './Crosshair';
+import type { Drawing } from './drawing';
+import { periodAt, plotBottom, toX } from './geometry';
+import { type Linked, usePointedElsewhere } from './pointing';
+import { ValueChips } from './ValueChips';
+
+interface LinkedDatesProps {
+  reading: Reading;
+  drawing: Drawing;
+  highlight: string | null;
+  linked: Linked;
+}
+
+/** The place of a day among the periods shown; null where it is not among them. */
+function placeOf({ axis, positions }: Reading, day: Day): number | null {
+  const [first, last] = [positions[0], positions.at(-1)];
+  if (axis !== 'calendar' || !first || !last) return null;
+  return day < first.start || day >= last.next ? null : periodAt({ positions }, day);
+}
+
+/** The dates that are held on the dashboard, and the one that is pointed at in another chart. */
+export function LinkedDates(props: LinkedDatesProps) {
+  const { reading, linked } = props;
+  const places = linked.held.flatMap((day) => placeOf(reading, day) ?? []);
+  const elsewhere = usePointedElsewhere(linked);
+  const pointed = elsewhere === null ? null : placeOf(reading, elsewhere);
+  return (
+    <>
+      {places.map((period) => (
+        <DateLine key={period} {...props} period={period} held valued />
+      ))}
+      {pointed !== null && !places.includes(pointed) && (
+        // Beside held dates, whose values stand there, more values would cover them.
+        <DateLine {...props} period={pointed} held={false} valued={places.length === 0} />
+      )}
+    </>
+  );
+}
+
+/** What lies between two dates that are held, line by line; empty while there are not two. */
+export function sayHeld(reading: Reading, held: readonly Day[]): string {
+  const places = held.flatMap((day) => placeOf(reading, day) ?? []).sort((a, b) => a - b);
+  const [one, two] = places;
+  if (one === undefined || two === undefined || one === two) return '';
+  const changes = linesOf(reading).flatMap((line) => {
+    const change = between(line, one, two);
+    return change ? `${line.name} ${sayBetween(change, line)}` : [];
+  });
+  const dates = `${reading.positions[one]?.label} to ${reading.positions[two]?.label}`;
+  return `${dates}: ${changes.join(', ') || 'no line has a figure at both'}`;
+}
+
+interface DateLineProps extends Omit<LinkedDatesProps, 'linked'> {
+  period: number;
+  held: boolean;
+  /** values are written beside the points */
+  valued: boolean;
+}
+
+/** A line at a date through all panels, with each series' value in its own colour. */
+function DateLine({ reading, drawing, highlight, period, held, valued }: DateLineProps) {
+  const [first] = drawing.panels;
+  const here = reading.positions[period];
+  if (!first || !here) return null;
+  const { width, height } = first.geometry;
+  return (
+    <div aria-hidden="true">
+      <svg className="crosshair" width={width} height={height}>
+        {drawing.panels.map((placed) => (
+          <PanelLine
+            key={placed.number}
+            {...{ reading, placed, period, highlight, held, nearest: null }}
+          />
+        ))}
+      </svg>
+      {valued &&
+        drawing.panels.map((placed) => (
+          <ValueChips
+            key={placed.number}
+            {...{ reading, placed, period, highlight }}
+            valued={valuedAt(placed.panel.series, period)}
+          />
+        ))}
+      {held && (
+        <span
+          className="held-date"
+          style={{ left: toX(first.geometry, here.middle), top: plotBottom(first.geometry) + 3 }}
+        >
+          {here.label}
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import { spreadLabels, writeFigure } from '../../core/labels';
+import type { Reading, ReadSeries } from '../../core/reading';
+import { lettered, page } from '../look';
+import { colourAt } from './atPeriod';
+import { plotBottom, toX, toY } from './geometry';
+import { geometryOn, type PlacedPanel } from './panels';
+
+interface ValueChipsProps {
+  reading: Reading;
+  placed: PlacedPanel;
+  period: number;
+  /** the series that have a figure there */
+  valued: readonly ReadSeries[];
+  highlight: string | null;
+}
+
+const height = 17;
+
+/** The value of each series beside its point, moved apart where they would touch. */
+export function ValueChips(props: ValueChipsProps) {
+  const { reading, placed, period, valued, highlight } = props;
+  const { geometry } = placed;
+  const middle = reading.positions[period]?.middle ?? 0;
+  const x = toX(geometry, middle);
+  const { left, right, width, top } = geometry;
+  const bottom = plotBottom(geometry);
+  const shown = valued.slice(0, Math.max(1, Math.floor((bottom - top) / height)));
+  const centres = spreadLabels(
+    shown.map(({ figures, second }) => ({
+      wanted: toY(geometryOn(placed, second), figures[period] ?? 0),
+      height,
+    })),
+    { from: top, to: bottom },
+  );
+  const toLeft = x > (left + width - right) / 2;
+  return shown.map((series, place) => (
+    <span
+      key={series.id}
+      className={`value-chip${series.id === highlight ? ' strong' : ''}`}
+      style={{
+        top: (centres[place] ?? 0) - height / 2,
+        ...(toLeft ? { right: width - x + 8 } : { left: x + 8 }),
+        color:
+          highlight === null || series.id === highlight
+            ? lettered[colourAt(series, middle)]
+            : page.third,
+      }}
+    >
+      {writeFigure(series.figures[period] ?? 0, series.format)}
+    </span>
+  ));
+}
