@@ -138,6 +138,13 @@ export interface ChartFrames {
   problems: Problem[];
 }
 
+/** What a dashboard stands at; a part differs from before when something of it has changed. */
+export interface BoardStamp {
+  /** the dashboard itself and its charts */
+  board: string;
+  notes: string;
+}
+
 export const createdShape = object({ id: number().required() });
 export const revisedShape = object({ revision: number().required() });
 

@@ -5,6 +5,7 @@ import { openDatabase, sweepLeases } from './database';
 import { deliveryRoutes } from './deliveries';
 import { FigureReader } from './frames';
 import { makeApp } from './http';
+import { liveRoutes } from './live';
 import { measureRoutes } from './measures';
 import { noteRoutes } from './notes';
 import { demoPeople, peopleRoutes, sweepTries } from './people';
@@ -36,6 +37,7 @@ const app = makeApp({
     benchFigureRoutes(database, figures),
     measureValueRoutes(database, figures),
   ],
+  live: [liveRoutes(database)],
   usual: [
     peopleRoutes(database, demo),
     dashboardRoutes(database),

@@ -1,4 +1,4 @@
-export { requireChart, requireRole } from './access';
+export { dashboardOfLink, requireChart, requireRole } from './access';
 export { readableByLink, type ReadableChart, readableChart } from './chartAccess';
 export { linkRoutes } from './linkRoutes';
 export { chartOf, readDashboard, readNotes, todayIn, todayOf } from './readDashboard';

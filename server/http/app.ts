@@ -13,12 +13,14 @@ export interface Routes {
   reading: readonly Router[];
   /** what waits for files or for figures, in a share of its own */
   streaming: readonly Router[];
+  /** what stays open to tell of changes; bounded by itself */
+  live: readonly Router[];
   /** everything else */
   usual: readonly Router[];
 }
 
 /** Puts the routes of the interface and of the API together. */
-export function makeApp({ reading, streaming, usual }: Routes): Express {
+export function makeApp({ reading, streaming, live, usual }: Routes): Express {
   const app = express();
   app.disable('x-powered-by');
   app.disable('etag');
@@ -29,6 +31,7 @@ export function makeApp({ reading, streaming, usual }: Routes): Express {
     sameSiteOnly,
     ...reading,
     ...streaming,
+    ...live,
     ...jsonBody,
     shareFairly(settings.requestsAtOnce),
     ...usual,

@@ -30,6 +30,10 @@ export const settings = {
   requestsAtOnce: setting('STAND_MARK_REQUESTS_AT_ONCE', 6),
   /** requests of one person that wait for files or figures at once, beside those */
   streamsAtOnce: setting('STAND_MARK_STREAMS_AT_ONCE', 8),
+  /** dashboards that one person, or one address, has open at once and is told the changes of */
+  liveStreams: setting('STAND_MARK_LIVE_STREAMS', 12),
+  /** and all of them together, in this process */
+  liveStreamsInAll: setting('STAND_MARK_LIVE_STREAMS_IN_ALL', 2000),
   /** requests of one address that are worked on at once; more wait */
   requestsOfAddress: setting('STAND_MARK_REQUESTS_OF_ADDRESS', 60),
   /** requests of one person, or one address, that may wait; one more is refused */

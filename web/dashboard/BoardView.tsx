@@ -10,6 +10,7 @@ import { Board } from './Board';
 import { DialStrip } from './DialStrip';
 import { HeldStrip } from './HeldStrip';
 import { withHeld } from './readerView';
+import { useLive } from './useLive';
 import { useReaderView } from './useReaderView';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
@@ -34,6 +35,7 @@ export function BoardView(props: BoardViewProps) {
   const { dashboard, link, editable, arranging, onArrange, title, acts, whenEmpty } = props;
   const [readings, setReadings] = useState<Record<number, Reading>>({});
   const { view, change } = useReaderView();
+  useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const [opened, setOpened] = useState<number | null>(null);

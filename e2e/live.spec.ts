@@ -1,0 +1,54 @@
+import { startServer } from '../server/testing';
+import { expect, test } from './fixtures';
+
+test('a note appears, changes and goes before whoever looks, also by another server', async ({
+  quietPage: page,
+  demoServer,
+  browser,
+}) => {
+  page.setDefaultTimeout(15_000);
+  const beside = await startServer({
+    beside: demoServer,
+    env: { STAND_MARK_TODAY: '2026-11-23' },
+  });
+  const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'UTC' });
+  const reader = await context.newPage();
+  const board = 'Pellow Isles Ferries, monthly board';
+  await page.goto(demoServer.origin);
+  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
+  await page.getByRole('link', { name: board }).click();
+  await reader.goto(beside.origin);
+  await reader.getByLabel('E-mail').fill('ivo@pellow-isles.example');
+  await reader.getByLabel('Password').fill('all aboard please');
+  await reader.getByRole('button', { name: 'Sign in' }).click();
+  await reader.getByRole('link', { name: board }).click();
+  const seen = reader.getByRole('complementary', { name: 'Notes' });
+  await expect(seen.getByText('Osk quay closed for works.')).toBeVisible();
+
+  const chart = page.getByRole('group', { name: 'Fuel cost against budget, line chart' });
+  await chart.focus();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('n');
+  await page.getByLabel('What happened, and why').fill('Counted again after the audit.');
+  await page.getByRole('button', { name: 'Save the note' }).click();
+  await expect(seen.getByText('Counted again after the audit.')).toBeVisible();
+  await expect(
+    reader.getByRole('button', { name: /^Note \d+: Counted again after the audit\.$/ }),
+  ).toBeVisible();
+
+  const own = page.getByRole('complementary', { name: 'Notes' });
+  const note = own.getByRole('listitem').filter({ hasText: 'Counted again' });
+  await note.getByRole('button', { name: /^Edit/ }).click();
+  await page.getByLabel('What happened, and why').fill('Counted again, and found right.');
+  await page.getByRole('button', { name: 'Save the note' }).click();
+  await expect(seen.getByText('Counted again, and found right.')).toBeVisible();
+
+  await own
+    .getByRole('listitem')
+    .filter({ hasText: 'found right' })
+    .getByRole('button', { name: /^Delete/ })
+    .click();
+  await expect(seen.getByText('Counted again, and found right.')).toBeHidden();
+  await context.close();
+  await beside.stop();
+});

@@ -1,0 +1,1 @@
+export { liveRoutes } from './routes';
