@@ -1,13 +1,10 @@
-import { choose, expect, test } from './fixtures';
+import { choose, enterBoard, expect, test } from './fixtures';
 
 test('a chart stands along weekdays in place of months, and back', async ({
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
-  await page.getByRole('link', { name: 'Pellow Isles Ferries, against the mark' }).click();
+  await enterBoard(page, origin, 'Maren, author', 'Pellow Isles Ferries, against the mark');
   const sheet = page.getByRole('article', { name: 'Minutes late by how many sailings ran' });
   await sheet.hover();
   await sheet.getByRole('button', { name: /^Change/ }).click();
@@ -31,10 +28,7 @@ test('a reader chooses the later period of a slope, and a link shows the same', 
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'Enter as Ivo, reader' }).click();
-  await page.getByRole('link', { name: /the same figures in other ways/ }).click();
+  await enterBoard(page, origin, 'Ivo, reader', /the same figures in other ways/);
   const slope = page.getByRole('article').filter({ has: page.getByLabel('Later period') });
   await expect(slope.getByText(/^by quarter, Q3 2025 to Q3 2026/)).toBeVisible();
   await slope.getByLabel('Later period').selectOption('Q2 2026');

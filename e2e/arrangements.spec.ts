@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { startServer } from '../server/testing';
-import { choose, deliver, expect, makeAccount, test } from './fixtures';
+import { bringIn, choose, closePhrase, expect, makeAccount, test } from './fixtures';
 
 const routes = ['North', 'South', 'East', 'West'];
 
@@ -29,25 +29,11 @@ const plan = [
 ];
 const forecast = ['Month,Forecast', ...months(29, 7).map((month) => `${month},95000`)];
 
-async function bringIn(page: Page, origin: string, name: string, lines: string[]) {
-  await page.goto(`${origin}/sources/new`);
-  await deliver(page, `${name}.csv`, Buffer.from(lines.join('\n')));
-  await page.getByRole('button', { name: /^Bring in [\d,]+ rows/ }).click();
-  await expect(page.getByText('in use')).toBeVisible();
-}
-
-/** Closes the phrase that is open, once the list within it has closed. */
-async function close(page: Page) {
-  await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toBeHidden();
-}
-
 /** Opens a phrase, sets a field in it, and closes it again. */
 async function set(page: Page, phrase: RegExp, field: string, option: string | RegExp) {
   await page.getByRole('button', { name: phrase }).first().click();
   await choose(page, field, option);
-  await close(page);
+  await closePhrase(page);
 }
 
 /** What the library was given to draw: the lines by their name. */
@@ -96,7 +82,7 @@ test('every way of comparing is built from an empty dashboard', async ({
     await page.getByRole('button', { name: 'Edit Forecast' }).click();
     await page.getByRole('button', { name: 'Stands for: other' }).click();
     await page.getByRole('radio', { name: 'forecast' }).click();
-    await close(page);
+    await closePhrase(page);
     await page.getByRole('button', { name: 'Close Forecast' }).click();
     await page.getByRole('button', { name: 'Edit Fares' }).click();
     await set(page, /^Hands over to: nothing/, 'Hands over to', 'Forecast');
@@ -118,7 +104,7 @@ test('every way of comparing is built from an empty dashboard', async ({
     await set(page, /^Split: all in one line/, 'Split by', 'Route');
     await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
     await choose(page, 'Budget or target from a source', 'Plan');
-    await close(page);
+    await closePhrase(page);
     await expect(page.getByText(/it is what all of them add up to/)).toBeVisible();
     await page.getByRole('button', { name: 'Edit Plan' }).click();
     await set(page, /^Split: all in one line/, 'Split by', 'Route');
@@ -146,7 +132,7 @@ test('every way of comparing is built from an empty dashboard', async ({
     await draw();
     await page.getByRole('button', { name: 'Period: month' }).click();
     await page.getByRole('radio', { name: 'quarter' }).click();
-    await close(page);
+    await closePhrase(page);
     await set(page, /^Split: all in one line/, 'Split by', 'Route');
     await set(page, /^Arrangement/, 'Drawn', 'as a slope between two periods');
     await page.getByRole('button', { name: 'Edit South' }).click();
@@ -163,14 +149,14 @@ test('every way of comparing is built from an empty dashboard', async ({
     await page.getByRole('button', { name: 'Edit Fares' }).last().click();
     await page.getByRole('button', { name: 'Figures: Fares' }).last().click();
     await choose(page, 'Figures', 'Passengers');
-    await close(page);
+    await closePhrase(page);
     await add('worked out from others');
     await page.getByRole('button', { name: 'Edit Formula' }).click();
     await page.getByRole('button', { name: 'Figures: Formula' }).click();
     await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengrs');
     await expect(page.getByText(/There is no “Passengrs”/).first()).toBeVisible();
     await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengers');
-    await close(page);
+    await closePhrase(page);
     await expect(series.getByText('3', { exact: true }).first()).toBeVisible();
   });
 

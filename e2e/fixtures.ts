@@ -57,4 +57,27 @@ export const deliver = (page: Page, name: string, buffer: Buffer) =>
     .getByLabel('File to bring in')
     .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
 
+/** Brings a CSV file in as a new source. */
+export async function bringIn(page: Page, origin: string, name: string, lines: string[]) {
+  await page.goto(`${origin}/sources/new`);
+  await deliver(page, `${name}.csv`, Buffer.from(lines.join('\n')));
+  await page.getByRole('button', { name: /^Bring in [\d,]+ rows/ }).click();
+  await expect(page.getByText('in use')).toBeVisible();
+}
+
+/** Closes the phrase that is open, once the list within it has closed. */
+export async function closePhrase(page: Page) {
+  await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+/** Enters the demo as one of its people, and opens one of its dashboards. */
+export async function enterBoard(page: Page, origin: string, as: string, board: string | RegExp) {
+  page.setDefaultTimeout(15_000);
+  await page.goto(origin);
+  await page.getByRole('button', { name: `Enter as ${as}` }).click();
+  await page.getByRole('link', { name: board }).click();
+}
+
 export { expect };

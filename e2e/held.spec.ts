@@ -1,13 +1,10 @@
-import { expect, test } from './fixtures';
+import { enterBoard, expect, test } from './fixtures';
 
 test('dates are held in all charts, by mouse and by keyboard, and a link shows the same', async ({
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'Enter as Ivo, reader' }).click();
-  await page.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).click();
+  await enterBoard(page, origin, 'Ivo, reader', 'Pellow Isles Ferries, monthly board');
   const fares = page.getByRole('article', { name: 'Fares against budget' });
   const fuel = page.getByRole('article', { name: 'Fuel cost against budget' });
   const held = page.getByRole('region', { name: 'Held dates' });

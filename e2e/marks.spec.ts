@@ -1,4 +1,4 @@
-import { choose, expect, test } from './fixtures';
+import { choose, enterBoard, expect, test } from './fixtures';
 
 test('a measure is named once, drawn, judged by a rule of its own, and explained to its rows', async ({
   quietPage: page,
@@ -97,10 +97,7 @@ test('a reader turns a dial without changing the chart, and a link shows the sam
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'Enter as Ivo, reader' }).click();
-  await page.getByRole('link', { name: 'Pellow Isles Ferries, against the mark' }).click();
+  await enterBoard(page, origin, 'Ivo, reader', 'Pellow Isles Ferries, against the mark');
   const chart = page.getByRole('article', { name: 'Fuel cost against a limit that you can turn' });
   await expect(chart.getByText('Limit 170.0k')).toBeVisible();
   const dial = page.getByRole('slider', { name: 'Fuel limit' });
@@ -119,10 +116,7 @@ test('a dashboard has a style that its charts inherit', async ({
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
-  await page.goto(origin);
-  await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
-  await page.getByRole('link', { name: 'Pellow Isles Ferries, the same figures' }).click();
+  await enterBoard(page, origin, 'Maren, author', 'Pellow Isles Ferries, the same figures');
   const chart = page.getByRole('article', { name: 'Fare a passenger' });
   await expect(chart.getByText(/^Usual range/)).toBeVisible();
   await page.getByRole('button', { name: 'Style' }).click();

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { choose, deliver, expect, makeAccount, test } from './fixtures';
+import { bringIn, choose, closePhrase, expect, makeAccount, test } from './fixtures';
 
 /** Eighteen months to June 2026: three under 100 in autumn, and the last three. */
 const fares = [
@@ -7,22 +7,10 @@ const fares = [
   ...[122, 119, 111, 92, 80, 68],
 ];
 const month = (place: number) => new Date(Date.UTC(2025, place, 1)).toISOString().slice(0, 10);
-const csv = (name: string, figures: number[]) =>
-  [`Month,${name}`, ...figures.map((figure, place) => `${month(place)},${figure}`)].join('\n');
-
-async function bringIn(page: Page, origin: string, name: string, figures: number[]) {
-  await page.goto(`${origin}/sources/new`);
-  await deliver(page, `${name}.csv`, Buffer.from(csv(name, figures)));
-  await page.getByRole('button', { name: /^Bring in [\d,]+ rows/ }).click();
-  await expect(page.getByText('in use')).toBeVisible();
-}
-
-/** Closes the phrase that is open, once the list within it has closed. */
-async function close(page: Page) {
-  await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toBeHidden();
-}
+const csv = (name: string, figures: number[]) => [
+  `Month,${name}`,
+  ...figures.map((figure, place) => `${month(place)},${figure}`),
+];
 
 async function add(page: Page, to: Locator, item: string | RegExp) {
   await to.getByRole('button', { name: 'Add' }).click();
@@ -49,12 +37,15 @@ test('everything that figures are held against is set up through the interface',
   page.setDefaultTimeout(15_000);
   await page.setViewportSize({ width: 1280, height: 1000 });
   await makeAccount(page, origin, 'Torin');
-  await bringIn(page, origin, 'Fares', fares);
+  await bringIn(page, origin, 'Fares', csv('Fares', fares));
   await bringIn(
     page,
     origin,
     'Budget',
-    fares.map(() => 100),
+    csv(
+      'Budget',
+      fares.map(() => 100),
+    ),
   );
   await page.getByRole('link', { name: 'Dashboards', exact: true }).click();
   await page.getByRole('button', { name: 'New dashboard' }).first().click();
@@ -72,11 +63,11 @@ test('everything that figures are held against is set up through the interface',
     await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
     await page.getByRole('button', { name: 'Shading: nothing' }).click();
     await page.getByRole('radio', { name: 'what is beneath it' }).click();
-    await close(page);
+    await closePhrase(page);
     await page.getByRole('button', { name: 'Label: beside the picture' }).click();
     await choose(page, 'Stands', 'within the picture');
     await page.getByLabel('Words of the label').fill('usually {value}');
-    await close(page);
+    await closePhrase(page);
     await expect(chart.getByText(/^usually 107/)).toBeVisible();
     await expect(
       yardsticks.getByText('mean of Fares over 18 finished figures shown'),
@@ -89,7 +80,7 @@ test('everything that figures are held against is set up through the interface',
     await yardsticks.getByRole('button', { name: 'Edit Usual range' }).click();
     await page.getByRole('button', { name: /^Ends at: 1 standard deviation over/ }).click();
     await page.getByLabel('How many (under the mean, if negative)').fill('-2');
-    await close(page);
+    await closePhrase(page);
     await expect(
       yardsticks.getByText(/^1 standard deviation under the mean to 2 standard deviations under/),
     ).toBeVisible();
@@ -104,7 +95,7 @@ test('everything that figures are held against is set up through the interface',
   await test.step('a monthly budget, at whose crossings the line changes its colour', async () => {
     await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
     await choose(page, 'Budget or target from a source', 'Budget');
-    await close(page);
+    await closePhrase(page);
     const rules = page.getByRole('region', { name: 'Colour rules' });
     await expect(rules.getByText('6 of 18 figures')).toBeVisible();
     await expect(rules.getByText('12 of 18 figures')).toBeVisible();
@@ -124,7 +115,7 @@ test('everything that figures are held against is set up through the interface',
     await yardsticks.getByRole('button', { name: 'Edit Today' }).click();
     await page.getByRole('button', { name: 'Stands at: today' }).click();
     await choose(page, 'Days are', 'as the dial Days back says');
-    await close(page);
+    await closePhrase(page);
     await expect(yardsticks.getByText('15 Jun', { exact: true })).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Close Today' }).click();
   });
@@ -138,7 +129,7 @@ test('everything that figures are held against is set up through the interface',
       await standouts.getByRole('button', { name: `Edit ${of} of Fares` }).click();
       await page.getByRole('button', { name: 'Colour of it: ink' }).click();
       await choose(page, 'Colour', colour);
-      await close(page);
+      await closePhrase(page);
       await standouts.getByRole('button', { name: `Close ${of} of Fares` }).click();
     }
     const colours = await chart

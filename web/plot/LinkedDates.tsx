@@ -29,11 +29,17 @@ export function LinkedDates(props: LinkedDatesProps) {
   return (
     <>
       {places.map((period) => (
-        <DateLine key={period} {...props} period={period} held valued />
+        <DateLine
+          key={period}
+          {...props}
+          {...{ period, valued: true }}
+          // Two dates stand apart, each at the outer side of its line.
+          held={places.length < 2 ? 'alone' : period === Math.min(...places) ? 'first' : 'second'}
+        />
       ))}
       {pointed !== null && !places.includes(pointed) && (
         // Beside held dates, whose values stand there, more values would cover them.
-        <DateLine {...props} period={pointed} held={false} valued={places.length === 0} />
+        <DateLine {...props} period={pointed} held={null} valued={places.length === 0} />
       )}
     </>
   );
@@ -54,7 +60,8 @@ export function sayHeld(reading: Reading, held: readonly Day[]): string {
 
 interface DateLineProps extends Omit<LinkedDatesProps, 'linked'> {
   period: number;
-  held: boolean;
+  /** null: it is only pointed at */
+  held: 'alone' | 'first' | 'second' | null;
   /** values are written beside the points */
   valued: boolean;
 }
@@ -71,7 +78,8 @@ function DateLine({ reading, drawing, highlight, period, held, valued }: DateLin
         {drawing.panels.map((placed) => (
           <PanelLine
             key={placed.number}
-            {...{ reading, placed, period, highlight, held, nearest: null }}
+            {...{ reading, placed, period, highlight, nearest: null }}
+            held={held !== null}
           />
         ))}
       </svg>
@@ -85,7 +93,7 @@ function DateLine({ reading, drawing, highlight, period, held, valued }: DateLin
         ))}
       {held && (
         <span
-          className="held-date"
+          className={`held-date ${held}`}
           style={{ left: toX(first.geometry, here.middle), top: plotBottom(first.geometry) + 3 }}
         >
           {here.label}
