@@ -4,6 +4,7 @@ import { drawChart } from '../../web/plot/drawing';
 import { measureText } from '../../web/plot/usePlot';
 import { median } from '../median';
 import { judgedDays } from '../judgedDays';
+import { turnedDial } from '../turnedDial';
 
 /** Milliseconds of each step from figures to picture, medians of several runs. */
 export interface StepTimes {
@@ -43,4 +44,40 @@ async function run(times: number): Promise<StepTimes> {
   };
 }
 
-Object.assign(window, { measureSteps: run });
+/** Milliseconds of one step of a dial: read and drawn anew, and the same picture drawn bare. */
+export interface DialTimes {
+  turned: number;
+  reading: number;
+  bare: number;
+}
+
+/** Turns a dial step by step, each step against a bare redraw of the picture that it leads to. */
+async function turn(steps: number): Promise<DialTimes> {
+  const dial = turnedDial();
+  const found: Record<keyof DialTimes, number[]> = { turned: [], reading: [], bare: [] };
+  const [own, bare] = ['plot', 'bare'].map((id) => document.getElementById(id) as HTMLDivElement);
+  const bareOptions = { staticPlot: true, displayModeBar: false };
+  for (let step = 0; step < steps; step += 1) {
+    const begun = performance.now();
+    const context = { today: dial.today, dials: { Limit: 400 + 7 * step } };
+    const reading = readChart(dial.chart, dial.frames, context);
+    const isRead = performance.now();
+    const { data, layout } = drawChart(reading, options);
+    await plotly.react(own as HTMLDivElement, data, layout, bareOptions);
+    const isDrawn = performance.now();
+    // Other objects with the same content: the library would skip what is the same.
+    const [copied, laid] = [structuredClone(data), structuredClone(layout)];
+    const bareBegun = performance.now();
+    await plotly.react(bare as HTMLDivElement, copied, laid, bareOptions);
+    found.bare.push(performance.now() - bareBegun);
+    found.reading.push(isRead - begun);
+    found.turned.push(isDrawn - begun);
+  }
+  return {
+    turned: median(found.turned),
+    reading: median(found.reading),
+    bare: median(found.bare),
+  };
+}
+
+Object.assign(window, { measureSteps: run, measureDial: turn });
