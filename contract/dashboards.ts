@@ -91,6 +91,14 @@ export const dashboardSummaryShape = object({
 });
 export type DashboardSummary = InferType<typeof dashboardSummaryShape>;
 
+/** What a dashboard stands at; a part differs from before when something of it has changed. */
+export const boardStampShape = object({
+  /** the dashboard itself and its charts */
+  board: string().required(),
+  notes: string().required(),
+});
+export type BoardStamp = InferType<typeof boardStampShape>;
+
 export const dashboardShape = object({
   id: number().required(),
   title: string().required(),
@@ -100,6 +108,7 @@ export const dashboardShape = object({
   /** today in the dashboard's zone, written 2026-11-23 */
   today: string().required(),
   style: mixed<BoardStyle>().required(),
+  stamp: boardStampShape.required(),
   charts: array(placedChartShape.required()).required(),
   notes: array(noteShape.required()).required(),
 });
@@ -136,13 +145,6 @@ export interface ChartFrames {
   frames: Record<string, SeriesFrame>;
   /** why a series has no frame */
   problems: Problem[];
-}
-
-/** What a dashboard stands at; a part differs from before when something of it has changed. */
-export interface BoardStamp {
-  /** the dashboard itself and its charts */
-  board: string;
-  notes: string;
 }
 
 export const createdShape = object({ id: number().required() });

@@ -118,7 +118,17 @@ test('a target table is typed into the grid, corrected, and taken back', async (
   await page.getByRole('link', { name: 'Type a table' }).click();
   await page.getByLabel('Name of the source').fill('Targets');
   const type = async (row: number, column: number, text: string) => {
-    await page.getByLabel(`Row ${row}, column ${column}`, { exact: true }).click({ force: true });
+    const cell = page.getByLabel(`Row ${row}, column ${column}`, { exact: true });
+    // A grid that opens lays its columns out anew: a cell that still moves would be missed.
+    let before = '';
+    const still = async () => {
+      const now = JSON.stringify(await cell.boundingBox());
+      const stands = now === before;
+      before = now;
+      return stands;
+    };
+    await expect.poll(still, { intervals: [150] }).toBe(true);
+    await cell.click({ force: true });
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
   };

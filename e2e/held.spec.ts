@@ -6,7 +6,7 @@ test('dates are held in all charts, by mouse and by keyboard, and a link shows t
 }) => {
   await enterBoard(page, origin, 'Ivo, reader', 'Pellow Isles Ferries, monthly board');
   const fares = page.getByRole('article', { name: 'Fares against budget' });
-  const fuel = page.getByRole('article', { name: 'Fuel cost against budget' });
+  const fuel = page.getByRole('article', { name: /^Fuel/ });
   const held = page.getByRole('region', { name: 'Held dates' });
   const chart = fares.getByRole('group', { name: /line chart/ });
   await chart.focus();

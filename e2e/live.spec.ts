@@ -25,7 +25,7 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   const seen = reader.getByRole('complementary', { name: 'Notes' });
   await expect(seen.getByText('Osk quay closed for works.')).toBeVisible();
 
-  const chart = page.getByRole('group', { name: 'Fuel cost against budget, line chart' });
+  const chart = page.getByRole('group', { name: 'Punctuality against target, line chart' });
   await chart.focus();
   await page.keyboard.press('Home');
   await page.keyboard.press('n');

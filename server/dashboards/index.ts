@@ -1,3 +1,4 @@
+export { readStamps } from './stamps';
 export { dashboardOfLink, requireChart, requireRole } from './access';
 export { readableByLink, type ReadableChart, readableChart } from './chartAccess';
 export { linkRoutes } from './linkRoutes';

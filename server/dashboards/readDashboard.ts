@@ -4,6 +4,7 @@ import { drawnChart, plainStyle } from '../../core/chart';
 import { dayInZone, formatDay, parseDay } from '../../core/calendar';
 import { type Queries, tables } from '../database';
 import { notFound } from '../http';
+import { readStamps } from './stamps';
 
 /** Today in a zone; STAND_MARK_TODAY sets it for pictures and tests that must not change. */
 export function todayIn(zone: string): string {
@@ -35,8 +36,10 @@ export async function readDashboard(
   role: DashboardRole,
 ): Promise<Dashboard> {
   const { dashboards, charts } = tables;
+  // Before the rest: what changes meanwhile is told to whoever looks.
+  const stamp = (await readStamps(queries, [dashboardId])).get(dashboardId);
   const [found] = await queries.select().from(dashboards).where(eq(dashboards.id, dashboardId));
-  if (!found) throw notFound('dashboard');
+  if (!found || !stamp) throw notFound('dashboard');
   const own = await queries
     .select()
     .from(charts)
@@ -48,7 +51,7 @@ export async function readDashboard(
   const notes = await readNotes(queries, eq(tables.notes.dashboardId, dashboardId));
   const { id, title, revision, zone, style } = found;
   return {
-    ...{ id, title, role, revision },
+    ...{ id, title, role, revision, stamp },
     today: todayIn(zone),
     style: style ?? plainStyle,
     charts: visible.map((chart) => ({

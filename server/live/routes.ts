@@ -1,10 +1,9 @@
 import { Router } from 'express';
-import { dashboardOfLink, requireRole } from '../dashboards';
+import { dashboardOfLink, readStamps, requireRole } from '../dashboards';
 import type { Database } from '../database';
 import { addressOf, readId } from '../http';
 import { requirePerson } from '../people';
 import { LiveBoards } from './liveBoards';
-import { readStamps } from './stamps';
 
 /** Streams of events that tell when something on a dashboard has changed. */
 export function liveRoutes(database: Database): Router {

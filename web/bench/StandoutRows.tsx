@@ -46,7 +46,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
         return (
           <ListRow
             key={standout.id}
-            sample={<StandoutSample pick={standout.pick.kind} />}
+            sample={<StandoutSample pick={standout.pick.kind} colour={standout.colour} />}
             name={`${capital(pickKind(standout.pick).say(standout.pick, namesFor(chart, standout.series)))} of ${series?.name ?? 'a series that is gone'}`}
             found={
               found.length === 0

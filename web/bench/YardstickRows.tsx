@@ -1,4 +1,4 @@
-import { type ChartDefinition, freshId } from '../../core/chart';
+import { type ChartDefinition, type Colour, freshId } from '../../core/chart';
 import { formatDay } from '../../core/calendar';
 import { writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
@@ -14,7 +14,10 @@ interface PartProps {
   reading: Reading | null;
 }
 
-const samples: Record<YardstickDefinition['kind'], () => React.JSX.Element> = {
+const samples: Record<
+  YardstickDefinition['kind'],
+  (look: { colour: Colour | null }) => React.JSX.Element
+> = {
   line: LevelSample,
   band: BandSample,
   steps: BandSample,
@@ -56,7 +59,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
         return (
           <ListRow
             key={yardstick.id}
-            sample={<Sample />}
+            sample={<Sample colour={yardstick.look?.colour ?? null} />}
             name={'name' in yardstick ? yardstick.name : 'Today'}
             found={sayFound(yardstick, found)}
             figure={found && reading ? sayFigure(found, reading) : ''}

@@ -1,12 +1,19 @@
+import type { Colour } from '../../core/chart';
 import type { PickDefinition } from '../../core/standouts';
-import { page } from '../look';
+import { page, shades } from '../look';
+
+/** What a sample wears; null: the accent of the page, or ink. */
+interface Coloured {
+  colour: Colour | null;
+}
 
 /** A level line with its notch. */
-export function LevelSample() {
+export function LevelSample({ colour }: Coloured) {
+  const shade = colour ? shades[colour] : page.accent;
   return (
     <svg width="40" height="12" viewBox="0 0 40 12" aria-hidden="true">
-      <path d="M8 6H40" stroke={page.accent} strokeWidth="1.4" />
-      <path d="M0 6L8 1.5V10.5Z" fill={page.accent} />
+      <path d="M8 6H40" stroke={shade} strokeWidth="1.4" />
+      <path d="M0 6L8 1.5V10.5Z" fill={shade} />
     </svg>
   );
 }
@@ -21,16 +28,21 @@ export function TodaySample() {
   );
 }
 
+interface StandoutSampleProps extends Coloured {
+  pick: PickDefinition['kind'];
+}
+
 /** The disc of the lowest, the ring of any other. */
-export function StandoutSample({ pick }: { pick: PickDefinition['kind'] }) {
+export function StandoutSample({ pick, colour }: StandoutSampleProps) {
+  const ink = colour ? shades[colour] : page.ink;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <circle
         cx="20"
         cy="7"
         r="5"
-        fill={pick === 'lowest' ? page.ink : page.sheet}
-        stroke={page.ink}
+        fill={pick === 'lowest' ? ink : page.sheet}
+        stroke={ink}
         strokeWidth="1.8"
       />
     </svg>
@@ -38,11 +50,12 @@ export function StandoutSample({ pick }: { pick: PickDefinition['kind'] }) {
 }
 
 /** A band. */
-export function BandSample() {
+export function BandSample({ colour }: Coloured) {
+  const shade = colour ? shades[colour] : page.accent;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
-      <rect x="0" y="2" width="40" height="10" fill={page.accent} opacity="0.18" />
-      <path d="M0 2H40M0 12H40" stroke={page.accent} strokeWidth="1" />
+      <rect x="0" y="2" width="40" height="10" fill={shade} opacity="0.18" />
+      <path d="M0 2H40M0 12H40" stroke={shade} strokeWidth="1" />
     </svg>
   );
 }

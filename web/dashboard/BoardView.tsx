@@ -35,7 +35,7 @@ export function BoardView(props: BoardViewProps) {
   const { dashboard, link, editable, arranging, onArrange, title, acts, whenEmpty } = props;
   const [readings, setReadings] = useState<Record<number, Reading>>({});
   const { view, change } = useReaderView();
-  useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`);
+  useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`, dashboard.stamp);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const [opened, setOpened] = useState<number | null>(null);

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useDispatch } from 'react-redux';
 import type { BoardStamp } from '../../contract';
 import { api } from '../api';
@@ -6,19 +6,22 @@ import { api } from '../api';
 /**
  * Asks for a dashboard anew whenever somebody has changed something on it, here or elsewhere.
  * @param path the dashboard's address in the API
+ * @param shown what it stood at when it was read as it is shown
  */
-export function useLive(path: string) {
+export function useLive(path: string, shown: BoardStamp) {
   const dispatch = useDispatch();
+  const latest = useRef(shown);
+  useEffect(() => {
+    latest.current = shown;
+  }, [shown]);
   useEffect(() => {
     const stream = new EventSource(`/api/${path}/changes`);
-    let known: BoardStamp | null = null;
     stream.onmessage = ({ data }: MessageEvent<string>) => {
       const stamp = JSON.parse(data) as BoardStamp | null;
-      const before = known;
-      known = stamp;
-      if (!before || !stamp) return;
-      if (before.board !== stamp.board) dispatch(api.util.invalidateTags(['Dashboard', 'Frames']));
-      else if (before.notes !== stamp.notes) dispatch(api.util.invalidateTags(['Dashboard']));
+      const { board, notes } = latest.current;
+      if (!stamp) return;
+      if (board !== stamp.board) dispatch(api.util.invalidateTags(['Dashboard', 'Frames']));
+      else if (notes !== stamp.notes) dispatch(api.util.invalidateTags(['Dashboard']));
     };
     return () => stream.close();
   }, [path, dispatch]);

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type { RowDataPacket } from 'mysql2/promise';
 import type { BoardStamp } from '../../contract';
-import type { Database } from '../database';
+import type { Queries } from '../database';
 
 /** How many things of a dashboard there are, and how often they were changed, in one number. */
 const weighed = (table: 'charts' | 'notes') =>
@@ -15,10 +15,10 @@ const weighed = (table: 'charts' | 'notes') =>
  * removed, in this process or another.
  */
 export async function readStamps(
-  database: Database,
+  queries: Queries,
   ids: readonly number[],
 ): Promise<Map<number, BoardStamp>> {
-  const [rows] = await database.execute(
+  const [rows] = await queries.execute(
     sql`SELECT boards.id, CONCAT(boards.revision, '.', ${weighed('charts')}) AS board,
         CONCAT(boards.last_note, '.', ${weighed('notes')}) AS notes
         FROM dashboards AS boards WHERE boards.id IN ${[...ids]}`,
