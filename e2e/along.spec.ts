@@ -17,8 +17,9 @@ test('a chart stands along weekdays in place of months, and back', async ({
   const chart = page.getByRole('group', { name: /line chart/ });
   await expect(chart.locator('.xtick, .annotation-text').getByText('Mon')).toBeVisible();
   const figures = page.getByRole('table').first();
-  const days = await figures.getByRole('columnheader').allTextContents();
-  expect(days.join(' ')).toContain('Mon Tue Wed Thu Fri Sun Sat');
+  await expect
+    .poll(async () => (await figures.getByRole('columnheader').allTextContents()).join(' '))
+    .toContain('Mon Tue Wed Thu Fri Sun Sat');
   await page.getByRole('button', { name: 'Period: Weekday' }).click();
   await choose(page, 'Along the axis', 'dates as they were recorded');
   await expect(page.getByRole('button', { name: 'Period: date as recorded' })).toBeVisible();

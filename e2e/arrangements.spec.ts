@@ -237,6 +237,20 @@ const badLabels = (page: Page) =>
     }),
   );
 
+/** Waits until every picture is drawn, and none is drawn anew. */
+async function settled(page: Page) {
+  let before = '';
+  const still = async () => {
+    const now = await page
+      .locator('.chart-plot')
+      .evaluateAll((nodes) => nodes.map((node) => (node as HTMLElement).dataset.drawn ?? ''));
+    const stands = now.join() === before && now.every((times) => times !== '');
+    before = now.join();
+    return stands;
+  };
+  await expect.poll(still, { intervals: [700] }).toBe(true);
+}
+
 test('no label lies on another or leaves its picture, at any size, before and after a new month', async ({
   quietPage: page,
   demoServer,
@@ -254,7 +268,7 @@ test('no label lies on another or leaves its picture, at any size, before and af
       for (const board of [1, 2, 3]) {
         await page.goto(`${origin}/dashboards/${board}`);
         await expect(page.locator('.chart-plot[data-drawn]').first()).toBeVisible();
-        await page.waitForTimeout(700);
+        await settled(page);
         found.push(...(await badLabels(page)).map((sentence) => `${width}, ${sentence}`));
       }
     }

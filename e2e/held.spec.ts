@@ -1,9 +1,12 @@
+import { startServer } from '../server/testing';
 import { enterBoard, expect, test } from './fixtures';
 
 test('dates are held in all charts, by mouse and by keyboard, and a link shows the same', async ({
   quietPage: page,
-  demoServer: { origin },
 }) => {
+  // Of its own: other walks change the charts of the demo.
+  const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
+  const { origin } = server;
   await enterBoard(page, origin, 'Ivo, reader', 'Pellow Isles Ferries, monthly board');
   const fares = page.getByRole('article', { name: 'Fares against budget' });
   const fuel = page.getByRole('article', { name: /^Fuel/ });
@@ -38,4 +41,5 @@ test('dates are held in all charts, by mouse and by keyboard, and a link shows t
     await expect(fuel.getByText('Budget highlighted,')).toBeHidden();
     await expect(held).toBeHidden();
   });
+  await server.stop();
 });

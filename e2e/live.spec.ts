@@ -3,18 +3,19 @@ import { expect, test } from './fixtures';
 
 test('a note appears, changes and goes before whoever looks, also by another server', async ({
   quietPage: page,
-  demoServer,
   browser,
 }) => {
   page.setDefaultTimeout(15_000);
+  // Of its own: other walks change the charts of the demo.
+  const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
   const beside = await startServer({
-    beside: demoServer,
+    beside: server,
     env: { STAND_MARK_TODAY: '2026-11-23' },
   });
   const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'UTC' });
   const reader = await context.newPage();
   const board = 'Pellow Isles Ferries, monthly board';
-  await page.goto(demoServer.origin);
+  await page.goto(server.origin);
   await page.getByRole('button', { name: 'Enter as Maren, author' }).click();
   await page.getByRole('link', { name: board }).click();
   await reader.goto(beside.origin);
@@ -51,4 +52,5 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   await expect(seen.getByText('Counted again, and found right.')).toBeHidden();
   await context.close();
   await beside.stop();
+  await server.stop();
 });
