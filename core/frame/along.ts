@@ -11,7 +11,7 @@ export interface AlongColumn {
 export type Place = number | string;
 
 /** More different places than these cannot be told apart on any screen. */
-export const mostPlaces = 4000;
+const mostPlaces = 4000;
 
 /** Places in their order: figures by size, words in their natural order; each once. */
 export function orderPlaces(places: Iterable<Place>): Place[] {

@@ -1,4 +1,4 @@
-export { type AlongColumn, checkPlaces, mostPlaces, orderPlaces, type Place } from './along';
+export { type AlongColumn, checkPlaces, orderPlaces, type Place } from './along';
 export { aggregate, checkSplit, columnsAsked, othersWord } from './aggregate';
 export {
   type DatesFilter,
@@ -18,6 +18,6 @@ export {
   type FrameRequest,
   isAdditive,
 } from './frame';
-export { everyOf, mostReadings, type Readings } from './readings';
+export { everyOf, type Readings } from './readings';
 export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
 export { layWithin, type Within } from './spread';

@@ -2,7 +2,7 @@ import type { Day } from '../calendar';
 import { type DateColumn, missingDay, type NumberColumn } from '../table';
 
 /** More single readings than these are one cloud. */
-export const mostReadings = 3000;
+const mostReadings = 3000;
 
 /** Single rows of a source: when each was taken, and what it reads. */
 export interface Readings {

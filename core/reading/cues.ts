@@ -1,7 +1,7 @@
 import { type ConditionDefinition, isOffMark } from '../conditions';
 import type { ColourRuleDefinition, Dash } from '../chart';
 
-export const markers = ['diamond', 'square', 'triangle', 'cross'] as const;
+const markers = ['diamond', 'square', 'triangle', 'cross'] as const;
 
 /** The form of a point that a rule catches. */
 export type Marker = (typeof markers)[number];

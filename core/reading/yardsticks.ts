@@ -1,6 +1,5 @@
 import { plainLook, type StyledYardstick } from '../chart';
-import { type FigureFormat, fillSlots, writeDay } from '../labels';
-import { writeFigure } from '../labels';
+import { type FigureFormat, fillSlots, writeDay, writeFigure } from '../labels';
 import type { Yardstick } from '../yardsticks';
 import type { ReadLook, ReadYardstick } from './reading';
 

@@ -34,6 +34,8 @@ export class LiveBoards {
    * @throws Refusal 429 when they have too many open
    */
   watch(dashboardId: number, asker: string, response: Response) {
+    // Who has left while they were asked who they are would never be seen to leave.
+    if (response.closed || response.destroyed) return;
     const all = [...this.streams.values()].flatMap((streams) => [...streams]);
     const own = all.filter((each) => each.asker === asker).length;
     if (own >= settings.liveStreams || all.length >= settings.liveStreamsInAll)

@@ -23,7 +23,8 @@ function placeOf({ axis, positions }: Reading, day: Day): number | null {
 /** The dates that are held on the dashboard, and the one that is pointed at in another chart. */
 export function LinkedDates(props: LinkedDatesProps) {
   const { reading, linked } = props;
-  const places = linked.held.flatMap((day) => placeOf(reading, day) ?? []);
+  // Two dates of one longer period stand there once.
+  const places = [...new Set(linked.held.flatMap((day) => placeOf(reading, day) ?? []))];
   const elsewhere = usePointedElsewhere(linked);
   const pointed = elsewhere === null ? null : placeOf(reading, elsewhere);
   return (

@@ -1,0 +1,38 @@
+import fc from 'fast-check';
+import { readView, withHeld, writeView } from './readerView';
+
+const day = fc.integer({ min: 0, max: 40_000 });
+const views = fc.record({
+  dials: fc.dictionary(
+    fc.string({ minLength: 1 }),
+    fc.oneof(fc.integer(), fc.constant('2026-04-01')),
+    // A name as any other, also this one.
+    { noNullPrototype: true },
+  ),
+  periods: fc.dictionary(fc.integer({ min: 1, max: 99 }).map(String), day, {
+    noNullPrototype: true,
+  }),
+  held: fc.uniqueArray(day, { maxLength: 2 }),
+});
+
+it('comes back from the address as it was written, beside what else stands there', () => {
+  fc.assert(
+    fc.property(views, (view) => {
+      const written = writeView(new URLSearchParams('tab=notes&held=2020-01-01'), view);
+      expect(readView(new URLSearchParams(written.toString()))).toEqual(view);
+      expect(written.get('tab')).toBe('notes');
+    }),
+  );
+});
+
+it('leaves out of an address what it cannot understand', () => {
+  const address = new URLSearchParams('held=2026-02-30,soon,2026-03-01&period.4=never');
+  expect(readView(address)).toEqual({ dials: {}, periods: {}, held: [20_513] });
+});
+
+it('holds two dates at most: a third takes the place of the second, and one that is held goes', () => {
+  const steps = [1, 2, 3, 1].map((_, at, all) =>
+    all.slice(0, at + 1).reduce(withHeld, [] as number[]),
+  );
+  expect(steps).toEqual([[1], [1, 2], [1, 3], [3]]);
+});
