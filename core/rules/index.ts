@@ -1,9 +1,4 @@
 export { crossings, stretchesBelow } from './crossings';
 export { judge, type Judgement } from './judge';
-export {
-  caughtFigures,
-  type LineRule,
-  strokePieces,
-  type Stroked,
-  type StrokePiece,
-} from './strokes';
+export { caughtFigures, type LineRule, type Stroked } from './judged';
+export { strokePieces, type StrokePiece } from './strokes';

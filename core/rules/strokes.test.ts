@@ -1,6 +1,7 @@
 import type { GoodSide } from '../chart';
 import { plainLine } from '../testing';
-import { strokePieces, type Stroked } from './strokes';
+import type { Stroked } from './judged';
+import { strokePieces } from './strokes';
 
 /** The pieces of a line of figures held against zero, each as its path and how it is drawn. */
 function drawn(
