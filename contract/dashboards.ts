@@ -42,11 +42,13 @@ export const placesBody = object({
 
 export const noteColours = colours.filter((colour) => colour !== 'ink' && colour !== 'grey');
 
+/** A date written 2026-11-23. */
+const writtenDay = string().matches(/^\d{4}-\d\d-\d\d$/, 'Write the date as 2026-11-23.');
+
 export const noteBody = object({
-  /** a date written 2026-11-23 */
-  day: string()
-    .matches(/^\d{4}-\d\d-\d\d$/, 'Write the date as 2026-11-23.')
-    .required(),
+  day: writtenDay.required(),
+  /** the last day of what it speaks of; null: of one day alone */
+  until: writtenDay.nullable().defined().default(null),
   series: string().max(600).nullable().defined().default(null),
   text: string().trim().required('Write the note.').max(2000),
   colour: mixed<(typeof noteColours)[number]>().oneOf(noteColours).required(),

@@ -11,6 +11,7 @@ import type { YardstickDefinition } from '../yardsticks';
 import type { YardstickLook } from './yardstickLook';
 import type { AlongDefinition } from './along';
 import type { AxesDefinition } from './axes';
+import type { ReplayDefinition } from './replay';
 import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
 import type { SpanDefinition } from './spans';
@@ -160,6 +161,8 @@ export interface ChartDefinition {
   version: 3;
   title: string;
   grain: Grain;
+  /** other grains that readers may see it by; missing: none */
+  readerGrains?: Grain[];
   /** what stands along the axis */
   along: AlongDefinition;
   span: SpanDefinition;
@@ -179,4 +182,6 @@ export interface ChartDefinition {
   standouts: StandoutDefinition[];
   /** the line that is highlighted when the chart is opened; null: none */
   emphasis: string | null;
+  /** missing: readers may replay it, without words of the author's */
+  replay?: ReplayDefinition;
 }

@@ -35,6 +35,7 @@ export {
   textSizes,
 } from './boardStyle';
 export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
+export { plainReplay, type ReplayDefinition } from './replay';
 export { type Role, roles, roleWords } from './roles';
 export { alongColumn, type AlongDefinition, drawnGrain } from './along';
 export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
@@ -51,6 +52,7 @@ export {
   withoutSeries,
 } from './draft';
 export { drawnChart } from './drawn';
+export { atGrain, grainsOffered } from './readerGrain';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';
 export type { SpanDefinition } from './spans';

@@ -12,6 +12,7 @@ const same = (one: unknown, two: unknown) => JSON.stringify(one) === JSON.string
 const settings = {
   title: 'title',
   grain: 'period',
+  readerGrains: 'periods for readers',
   span: 'what is shown',
   yearStart: 'start of the year',
   arrangement: 'arrangement',
@@ -19,6 +20,7 @@ const settings = {
   names: 'names',
   filters: 'filters',
   emphasis: 'emphasis',
+  replay: 'replay',
 } as const satisfies Partial<Record<keyof ChartDefinition, string>>;
 
 /** What its parts are called when they have no name of their own. */

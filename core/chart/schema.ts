@@ -1,6 +1,6 @@
 import { boolean, lazy, mixed, object, type ObjectSchema, string, tuple } from 'yup';
 import { arrangementSchema } from '../arrangements';
-import { grains } from '../calendar';
+import { type Grain, grains } from '../calendar';
 import { derivedSchema } from '../derived';
 import { longestFormula } from '../formula';
 import { type Ranking, rankings } from '../frame';
@@ -26,6 +26,7 @@ import {
 import { alongSchema } from './along';
 import { axesSchema } from './axes';
 import { chartFilterSchema } from './chartFilters';
+import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
 import { spanSchema } from './spans';
 import {
@@ -166,6 +167,7 @@ export const chartSchema = object({
   version: mixed<3>().oneOf([3]).required(),
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
+  readerGrains: list(oneOf<Grain>(grains).required(), grains.length).default(undefined).optional(),
   along: alongSchema,
   span: spanSchema,
   yearStart: figure().integer().min(1).max(12).required(),
@@ -182,6 +184,7 @@ export const chartSchema = object({
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
+  replay: replaySchema.default(undefined).optional(),
 })
   .noUnknown()
   .transform((given: unknown) => (isEarlier(given) ? upgradeChart(given as StoredChart) : given));

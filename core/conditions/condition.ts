@@ -81,10 +81,14 @@ export interface ConditionKind<Definition extends { kind: string }> {
   test: (definition: Definition, context: ConditionContext) => Test;
 }
 
-/** A test of what is told for each figure by itself; a stroke goes with the figure it leads to. */
-export const byFigure = (at: Test['at']): Test => ({
-  ...{ thresholds: [], edges: false, at },
-  along: ({ to }) => at(to),
-});
+/** A test of what is told for each figure by itself, once; a stroke goes with the figure it leads to. */
+export const byFigure = (tell: Test['at']): Test => {
+  const told: (boolean | null)[] = [];
+  const at = (place: number) => {
+    const known = told[place];
+    return known === undefined ? (told[place] = tell(place)) : known;
+  };
+  return { thresholds: [], edges: false, at, along: ({ to }) => at(to) };
+};
 
 export const never: Test = byFigure(() => null);

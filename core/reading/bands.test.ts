@@ -1,6 +1,6 @@
 import { periodsBetween } from '../calendar';
 import { chartFrames, draftRule } from '../chart';
-import { plainLine, testChart, testFrame, testSeries } from '../testing';
+import { heldAt, plainLine, testChart, testFrame, testSeries } from '../testing';
 import { judge, strokePieces } from '../rules';
 import { findSpells } from '../spells';
 import { difference } from '../values';
@@ -28,7 +28,7 @@ it.each(vectors.bands)('holds $values within its band', (vector) => {
 it('changes colour at both edges of a band', () => {
   const line = plainLine([0, 10]);
   const edges = { low: [2, 2], high: [6, 6] };
-  const pieces = strokePieces(line, { differences: [-2, 4], good: 'within', edges });
+  const pieces = strokePieces(line, { ...heldAt([-2, 4], 'within'), edges });
   expect(pieces.map(({ x, judgement }) => [x, judgement])).toEqual([
     [[0, 2], 'off'],
     [[2, 6], 'on'],

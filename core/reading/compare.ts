@@ -53,7 +53,9 @@ export function compareLine(
     marks,
     differences,
     running: runningSum(
-      differences.map((each, place) => (judgements[place] === null ? null : each)),
+      line.open.includes(true)
+        ? differences.map((each, place) => (judgements[place] === null ? null : each))
+        : differences,
       exact,
     ),
     judgements,
@@ -83,12 +85,11 @@ function findMark(
   const yardstick = yardsticks.find((each) => each.id === against);
   if (!yardstick) return null;
   const { id, kind, name, value, exact, bands, ribbon } = yardstick;
+  const all = (at: number) => new Array<number>(line.figures.length).fill(at);
   if (ribbon) return { ...level, id, name, figures: [], exact: true, band: ribbon };
-  if (value !== null)
-    return { ...level, id, name, figures: line.figures.map(() => value), exact, band: null };
+  if (value !== null) return { ...level, id, name, figures: all(value), exact, band: null };
   const [band] = kind === 'band' ? bands : [];
   if (!band) return null;
-  const all = (value: number) => line.figures.map(() => value);
   const edges = { low: all(band.from), high: all(band.to) };
   return { ...level, id, name, figures: [], exact, band: edges };
 }

@@ -28,7 +28,10 @@ it('tells up to eight rules of a series apart by more than their colour', () => 
       const cues = cuesOf(rules);
       const unset = rules.filter(({ dash }) => dash === null);
       const told = (points: boolean) => {
-        const of = unset.filter(({ effect }) => (effect === 'points') === points);
+        // Points have no dash of their own.
+        const of = (points ? rules : unset).filter(
+          ({ effect }) => (effect === 'points') === points,
+        );
         return of.map(({ id }) => JSON.stringify(cues.get(id)));
       };
       expect(new Set(told(false)).size).toBe(told(false).length);

@@ -4,6 +4,7 @@ export { linesOf, sayApart } from './words';
 export { sayWhy } from './why';
 export { namesFor } from './conditions';
 export { coloursCaught, figuresCaught } from './rules';
+export { lineFollowed, replayedAt } from './replayed';
 export { periodSlots } from './slots';
 export { readChart, type ReadingContext } from './readChart';
 export type { Cue, Marker } from './cues';
@@ -18,3 +19,4 @@ export type {
   ReadStandout,
   ReadYardstick,
 } from './reading';
+export { type Span, spanOf, type Zoom, zoomed, zoomOn } from './zoomed';

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
-import { type Grain, grains, periodsBetween } from '../calendar';
+import { civilDate, type Grain, grains, periodsBetween } from '../calendar';
 import { chartFrames, draftRule, draftStandout, type SeriesDefinition } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { exactSum } from '../values';
+import { writeDay, writeFigure } from '../labels';
 import { readChart } from './readChart';
-import type { ReadPanel } from './reading';
+import type { Reading, ReadPanel } from './reading';
 import { figuresCaught } from './rules';
+import { spanOf, zoomed, zoomOn } from './zoomed';
 
 const from = 20_454;
 
@@ -138,13 +140,72 @@ it('picks out no figure beyond another finished one, and holds all of them on it
 
 it('says something true in words about any chart', () => {
   fc.assert(
-    fc.property(charts, ({ reading, panel, today }) => {
+    fc.property(charts, ({ reading, panel, periods, today }) => {
       const judged = panel.series[0]?.comparison?.judgements.some(Boolean) ?? false;
       expect(reading.standing !== '').toBe(judged);
       expect(reading.summary).not.toMatch(/undefined|NaN|null|Infinity/);
+      for (const { name, figures, format } of panel.series) {
+        const last = figures.findLastIndex((figure) => figure !== null);
+        const end = last < 0 ? '' : writeFigure(figures[last] ?? 0, format);
+        if (end)
+          expect(reading.summary).toContain(`${name} ends at ${end} in ${periods[last]?.label}`);
+      }
       const line = panel.yardsticks.find((each) => each.kind === 'today');
       expect(line?.days.every((day) => day === today + 3)).toBe(true);
     }),
+  );
+});
+
+/** What a reading holds that may be written in its words: figures, sums of them, periods, counts. */
+function numbersOf({ positions, described, title }: Reading, panel: ReadPanel): Set<string> {
+  const years = new Set(positions.map(({ start }) => civilDate(start).year));
+  const written = panel.series.flatMap(({ format, figures, comparison, pace }) => {
+    const judged = (_: unknown, place: number) => comparison?.judgements[place] !== null;
+    const ofYear = (year: number) => (_: unknown, place: number) =>
+      civilDate(positions[place]?.start ?? 0).year === year;
+    const sums = [...years].flatMap((year) => [
+      exactSum(figures.filter((each, at) => judged(each, at) && ofYear(year)(each, at))),
+      exactSum(
+        (comparison?.differences ?? []).filter((e, at) => judged(e, at) && ofYear(year)(e, at)),
+      ),
+    ]);
+    const values = [
+      ...figures,
+      ...sums,
+      ...(comparison?.spells ?? []).map(({ total }) => total),
+      ...panel.yardsticks.map(({ value }) => value),
+      ...(pace ? [pace.target, pace.neededPerPeriodLeft, pace.landsAtMeanRate] : []),
+    ];
+    return values.flatMap((value) =>
+      value === null ? [] : [writeFigure(value, format), writeFigure(Math.abs(value), format)],
+    );
+  });
+  const counts = positions.map((_, place) => String(place + 1));
+  const days = panel.yardsticks.flatMap((each) => each.days.map((day) => writeDay(day)));
+  const labels = positions.map(({ label }) => label);
+  const texts = [
+    title,
+    described,
+    ...written,
+    ...counts,
+    ...days,
+    ...labels,
+    ...[...years].map(String),
+  ];
+  return new Set(texts.flatMap(numbersIn));
+}
+
+const numbersIn = (text: string): string[] => text.match(/\d+(?:[.,]\d+)*/g) ?? [];
+
+it('writes no number in its words that it does not hold', () => {
+  fc.assert(
+    fc.property(charts, ({ reading, panel }) => {
+      const held = numbersOf(reading, panel);
+      const { summary, standing, outlook } = reading;
+      const told = [summary, standing, ...outlook].flatMap(numbersIn);
+      expect(told.filter((number) => !held.has(number))).toEqual([]);
+    }),
+    { numRuns: 300 },
   );
 });
 
@@ -210,6 +271,54 @@ it('catches each point by the rule along whose stretch it lies, but for points o
         expect(around?.every(({ rule }) => rule === (figure < level ? 'off' : null))).toBe(true);
         expect(line?.caughtBy[place]).toBe(figure < level ? 'off' : null);
       });
+    }),
+  );
+});
+
+it('looks closer at a part without computing anything anew', () => {
+  const looks = fc.tuple(charts, fc.nat({ max: 40 }), fc.nat({ max: 40 }));
+  fc.assert(
+    fc.property(looks, ([{ reading, panel, periods }, one, two]) => {
+      if (periods.length === 0) return;
+      const [first, last] = [one, two].map((each) => each % periods.length).sort((a, b) => a - b);
+      const [begin, end] = [first as number, last as number];
+      const near = zoomed(reading, { from: begin, to: end });
+      const isAll = begin === 0 && end === periods.length - 1;
+      const found = zoomOn(reading, spanOf(reading, { from: begin, to: end }));
+      expect(found).toEqual(isAll ? null : { from: begin, to: end });
+      const [cut] = near.panels as [ReadPanel];
+      expect(near.positions).toEqual(periods.slice(begin, end + 1));
+      expect([cut.axis, near.summary]).toEqual([panel.axis, reading.summary]);
+      panel.series.forEach((line, at) => {
+        const part = cut.series[at];
+        expect(part?.figures).toEqual(line.figures.slice(begin, end + 1));
+        expect(part?.comparison?.judgements).toEqual(
+          line.comparison?.judgements.slice(begin, end + 1),
+        );
+        // Each period off the mark lies in a spell, also in one that is longer than what is seen.
+        const off = part?.comparison?.judgements.flatMap((each, place) =>
+          each === 'off' ? [place] : [],
+        );
+        const inSpells = part?.comparison?.spells.flatMap((spell) =>
+          Array.from({ length: spell.to - spell.from + 1 }, (_, step) => spell.from + step),
+        );
+        expect(inSpells).toEqual(off);
+        const [from, to] = [periods[begin]?.start ?? 0, periods[end]?.next ?? 0];
+        const length = (pieces: readonly { x: number[] }[], within: boolean) =>
+          pieces.reduce((sum, { x }) => {
+            const [x0, x1] = [x[0] ?? 0, x.at(-1) ?? 0];
+            const cutTo = within ? Math.min(x1, to) - Math.max(x0, from) : x1 - x0;
+            return sum + Math.max(0, cutTo);
+          }, 0);
+        // All of each stroke that lies in sight is there, and nothing beside it.
+        expect(length(part?.pieces ?? [], false)).toBeCloseTo(length(line.pieces, true), 6);
+        for (const { x } of part?.pieces ?? [])
+          expect(Math.min(...x) >= from && Math.max(...x) <= to).toBe(true);
+      });
+      const within = panel.standouts.filter(({ period }) => period >= begin && period <= end);
+      expect(cut.standouts.map(({ period }) => period + begin)).toEqual(
+        within.map(({ period }) => period),
+      );
     }),
   );
 });

@@ -1,35 +1,20 @@
-import {
-  type ArrangementDefinition,
-  arrangementKind,
-  type Arranged,
-  type Position,
-} from '../arrangements';
+import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues } from '../dials';
 import {
-  alongColumn,
   type BoardStyle,
   drawnGrain,
   type DrawnChart,
   plainStyle,
   type SeriesFrames,
-  type Stroke,
 } from '../chart';
-import {
-  handOver,
-  layLines,
-  layPositions,
-  mostLines,
-  positionsKind,
-  type SeriesLine,
-  strokesOf,
-} from '../series';
 import {
   findYardsticks,
   seriesOfYardstick,
   type Yardstick,
   type YardstickDefinition,
 } from '../yardsticks';
+import { type Laid, layChart, type LaidPanel } from './laid';
 import { lookAt } from './yardsticks';
 import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
 import { remarks } from './remarks';
@@ -66,41 +51,29 @@ export function readChart(
   frames: SeriesFrames,
   { today, style = plainStyle, dials: turned, chosen = null }: ReadingContext,
 ): Reading {
-  const arrangement = arrangementOf(chart);
-  const kind = arrangementKind(arrangement);
   const look = lookOf(chart, style);
   const dials = dialValues(chart.dials, turned);
-  const periods = layPositions(chart, frames, today, look.periods);
-  const lines = handOver(layLines(chart, frames, periods));
-  const { yearStart } = chart;
-  const grain = drawnGrain(chart);
-  const laid = kind.arrange({ periods, grain, yearStart, lines, today, chosen }, arrangement);
-  const arranged = { ...laid, axis: laid.axis ?? positionsKind(chart).axis };
-  const { shape, ownAxes } = kind.panels?.(arrangement) ?? { shape: 'row', ownAxes: false };
-  const all = arranged.panels.flatMap((panel) => panel.lines);
-  const allLines = all.filter(({ greyed }) => !greyed);
-  const strokes = strokesOf(all, kind.coloursBy, style);
-  const read = arranged.panels.map((panel) =>
-    readLines(chart, arranged, panel, { strokes, today, dials, allLines }),
-  );
-  const { scales, formats } = findScales(chart, read, ownAxes, style);
+  const laid = layChart(chart, frames, { today, style, chosen, periods: look.periods });
+  const { kind, all, positions } = laid;
+  const read = laid.panels.map((panel) => readLines(chart, laid, panel, { today, dials }));
+  const { scales, formats } = findScales(chart, read, laid.ownAxes, style);
   const panels = read.map((panel, at) =>
-    finish(chart, panel, arranged.positions, { ...(scales[at] as Scales), formats, look }),
+    finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look }),
   );
   const untitled = {
-    ...{ grain, unit: unitOf(chart), today, shape, look },
+    ...{ grain: drawnGrain(chart), unit: unitOf(chart), today, shape: laid.shape, look },
     ...{ format: formats.first, secondFormat: formats.second },
-    axis: arranged.axis,
+    axis: laid.axis,
     emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
-    positions: arranged.positions,
-    choice: arranged.choice ?? null,
+    positions,
+    choice: laid.choice ?? null,
     panels,
-    headline: kind.headline ? readHeadline({ panels, positions: arranged.positions }) : null,
+    headline: kind.headline ? readHeadline({ panels, positions }) : null,
     rules: readRules(
       chart,
       read.flatMap(({ series }) => series),
     ),
-    remarks: remarks(chart, frames, periods, all),
+    remarks: remarks(chart, frames, laid.periods, all),
   };
   const filtered = chart.filtered ?? '';
   const fill = (text: string) => fillTitle(text, untitled, filtered);
@@ -110,7 +83,7 @@ export function readChart(
     title: fill(chart.title),
     look: { ...look, titles: { first: fill(first), second: fill(second) } },
   };
-  const described = describe(chart, partial, [arranged.described, filtered]);
+  const described = describe(chart, partial, [laid.described, filtered]);
   const standing = sayStanding(partial);
   const outlook = sayOutlook(partial);
   return {
@@ -126,20 +99,13 @@ export function readChart(
 const unitOf = ({ along, grain }: DrawnChart) =>
   ({ periods: grain, recorded: 'recorded date', numbers: 'place', words: 'place' })[along.kind];
 
-/** What stands along a column has no years to be laid over each other. */
-const arrangementOf = ({ along, arrangement }: DrawnChart): ArrangementDefinition =>
-  alongColumn(along) && arrangementKind(arrangement).ofDates ? { kind: 'one' } : arrangement;
-
 /** The lines of one panel and what they are held against; hidden ones have served by then. */
 function readLines(
   chart: DrawnChart,
-  { axis, positions }: Arranged<SeriesLine> & Pick<Reading, 'axis'>,
-  { key, title, lines }: Arranged<SeriesLine>['panels'][number],
-  { strokes, today, dials, allLines }: PanelContext,
+  { axis, positions, strokes, allLines }: Laid,
+  { key, title, shown, counted }: LaidPanel,
+  { today, dials }: { today: Day; dials: DialValues },
 ): UnscaledPanel {
-  const shown = lines.filter(({ definition }) => !definition.hidden).slice(0, mostLines);
-  // What a filter leaves in grey enters no computation.
-  const counted = lines.filter(({ greyed }) => !greyed);
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
   const { yearStart } = chart;
   const context = { axis, positions, lines: counted, allLines, today, dials, yearStart };
@@ -157,15 +123,6 @@ function readLines(
       conditionsOf,
     }),
   };
-}
-
-/** What the panels of a chart have in common. */
-interface PanelContext {
-  strokes: ReadonlyMap<SeriesLine, Stroke>;
-  today: Day;
-  dials: DialValues;
-  /** of all panels, but for what a filter leaves in grey */
-  allLines: readonly SeriesLine[];
 }
 
 /** A panel before its value axes are known. */

@@ -41,11 +41,11 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
     let [caught, judged, met] = [0, 0, 0];
     for (const { figures, open, caughtBy, met: meets } of own) {
       met += meets.get(rule.id) ?? 0;
-      figures.forEach((figure, place) => {
-        if (figure === null || open[place]) return;
+      for (let place = 0; place < figures.length; place += 1) {
+        if (figures[place] == null || open[place]) continue;
         judged += 1;
         if (caughtBy[place] === rule.id) caught += 1;
-      });
+      }
     }
     const said = sayCondition(rule.condition, namesFor(chart, rule.series));
     return {

@@ -3,7 +3,7 @@ import { yearOf } from '../calendar';
 import type { DrawnChart, StandoutDefinition } from '../chart';
 import { testCondition } from '../conditions';
 import { writeFigure } from '../labels';
-import { pickKind, pickOut } from '../standouts';
+import { candidatesOf, pickKind, pickOut } from '../standouts';
 import type { ReadSeries, ReadStandout } from './reading';
 import { sayApart } from './words';
 import type { ConditionsOf } from './conditions';
@@ -15,16 +15,25 @@ export function readStandouts(
   positions: readonly Position[],
   conditionsOf: ConditionsOf,
 ): ReadStandout[] {
+  const pickedFrom = new Map(
+    [...new Set(chart.standouts.map(({ series: of }) => of))].map((of) => {
+      const own = series.filter(({ seriesId, greyed }) => seriesId === of && !greyed);
+      const lines = own.map(finishedFigures);
+      const exact = own.every((line) => line.exact);
+      return [of, { own, from: { lines, candidates: candidatesOf(lines), exact } }];
+    }),
+  );
   return chart.standouts.flatMap((standout) => {
-    const own = series.filter(({ seriesId, greyed }) => seriesId === standout.series && !greyed);
+    const found = pickedFrom.get(standout.series);
+    if (!found) return [];
+    const { own, from } = found;
     const { pick } = standout;
     const tests = own.map((line) =>
       pick.kind === 'meeting' ? testCondition(pick.condition, conditionsOf(line)) : null,
     );
     const picked = pickOut(
       {
-        lines: own.map(finishedFigures),
-        exact: own.every(({ exact }) => exact),
+        ...from,
         yearAt: (place) => yearOf(positions[place]?.start ?? 0, chart.yearStart),
         meets: (line, place) => tests[line]?.at(place) === true,
       },
@@ -47,7 +56,7 @@ export function readStandouts(
 }
 
 const finishedFigures = ({ figures, open }: ReadSeries) =>
-  figures.map((figure, place) => (open[place] ? null : figure));
+  open.includes(true) ? figures.map((figure, place) => (open[place] ? null : figure)) : figures;
 
 /** What else is written beside the figure. */
 function sayMore(

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import vectors from '../vectors/crossings.json';
 import { crossings, stretchesBelow } from './crossings';
-import { plainLine } from '../testing';
+import { heldAt, plainLine } from '../testing';
 import { strokePieces } from './strokes';
 
 const distancesOf = (y: (number | null)[], mark: (number | null)[]) =>
@@ -33,7 +33,7 @@ describe.each(vectors.cases.map((example, place) => ({ place, ...example })))(
     });
 
     it('changes the drawn colour at each crossing and nowhere else between points', () => {
-      const held = { differences: distancesOf(y, mark), good: 'atLeast' as const };
+      const held = heldAt(distancesOf(y, mark), 'atLeast');
       const pieces = strokePieces(plainLine(y, x), held);
       const joints = pieces.flatMap(({ x: along }) => [along[0], along.at(-1)]);
       const between = [...new Set(joints.filter((at) => !x.includes(at as number)))];
@@ -57,7 +57,7 @@ it('draws the whole line whatever it is held against', () => {
         const y = points.map((each) => each.y);
         const open = points.map((each) => each.open);
         const marks = points.map((each) => each.mark);
-        const held = { differences: distancesOf(y, marks), good } as const;
+        const held = heldAt(distancesOf(y, marks), good, open);
         const drawn = strokePieces({ ...plainLine(y, x), open }, held);
         const length = drawn.reduce(
           (sum, piece) => sum + ((piece.x.at(-1) ?? 0) - (piece.x[0] ?? 0)),

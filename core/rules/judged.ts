@@ -24,6 +24,8 @@ export interface Stroked {
 export interface Held {
   /** figure less mark; 0 where they count as equal, null where either is missing */
   differences: Figures;
+  /** by place: how it stands */
+  judgements: readonly Judgement[];
   good: GoodSide;
   /** the edges of the band that it is to be within */
   edges?: { low: Figures; high: Figures } | null;
@@ -47,8 +49,10 @@ export interface Judged {
   thresholds: readonly Threshold[];
   judgements: readonly Judgement[];
   rules: readonly LineRule[];
-  /** no rule has a threshold, nor changes at edges: on one side of the mark one rule holds */
-  uncut: boolean;
+  /** the distances from all that cuts strokes where it is crossed */
+  cutting: readonly Figures[];
+  /** rules change at the edges of periods */
+  edges: boolean;
   /** the rule that catches a figure; null for none */
   caughtBy: (place: number) => string | null;
 }
@@ -60,19 +64,15 @@ export function judgedAgainst(
   rules: readonly LineRule[],
 ): Judged {
   const thresholds = held ? thresholdsOf(line, held) : [];
-  const judgements = line.drawn.map((_, place): Judgement => {
-    if (thresholds.length === 0) return null;
-    let judgement: Judgement = 'on';
-    for (const { distances, good } of thresholds) {
-      const distance = distances[place] ?? null;
-      if (distance === null) return null;
-      if (good * distance < 0) judgement = 'off';
-    }
-    return judgement;
-  });
-  const uncut = rules.every(({ test }) => test.thresholds.length === 0 && !test.edges);
-  const caughtBy = (place: number) => caughtAt(line, rules, place);
-  return { thresholds, judgements, rules, uncut, caughtBy };
+  return {
+    ...{ thresholds, judgements: held?.judgements ?? [], rules },
+    cutting: [
+      ...thresholds.map(({ distances }) => distances),
+      ...rules.flatMap(({ test }) => test.thresholds),
+    ],
+    edges: rules.some(({ test }) => test.edges),
+    caughtBy: (place) => caughtAt(line, rules, place),
+  };
 }
 
 type Catchable = Pick<Stroked, 'figures' | 'open'>;
@@ -90,10 +90,18 @@ export const caughtFigures = (line: Catchable, rules: readonly LineRule[]): (str
     ? line.figures.map(() => null)
     : line.figures.map((_, place) => caughtAt(line, rules, place));
 
+/** How many finished figures a rule holds at. */
+export function countMet({ figures, open }: Catchable, { test }: LineRule): number {
+  let met = 0;
+  for (let place = 0; place < figures.length; place += 1)
+    if (figures[place] != null && !open[place] && test.at(place) === true) met += 1;
+  return met;
+}
+
 function thresholdsOf(line: Stroked, held: Held): Threshold[] {
-  const judged = held.differences.map((difference, place) =>
-    line.open[place] ? null : difference,
-  );
+  const judged = line.open.includes(true)
+    ? held.differences.map((difference, place) => (line.open[place] ? null : difference))
+    : held.differences;
   const { edges } = held;
   if (held.good !== 'within' || !edges)
     return [{ distances: judged, good: held.good === 'atMost' ? -1 : 1 }];

@@ -1,5 +1,5 @@
 import type { GoodSide } from '../chart';
-import { plainLine } from '../testing';
+import { heldAt, plainLine } from '../testing';
 import type { Stroked } from './judged';
 import { strokePieces } from './strokes';
 
@@ -9,7 +9,7 @@ function drawn(
   { good = 'atLeast' as GoodSide, ...more }: Partial<Stroked> & { good?: GoodSide } = {},
 ) {
   const line = { ...plainLine(figures), ...more };
-  return strokePieces(line, { differences: figures, good }).map((piece) => [
+  return strokePieces(line, heldAt(figures, good, line.open)).map((piece) => [
     piece.x.map((at, place) => `${at}:${piece.y[place]}`).join(' '),
     piece.judgement,
     ...(piece.open ? ['open'] : []),
@@ -89,7 +89,7 @@ it('does not judge a stroke that begins or ends in an open period', () => {
 
 it('does not judge where there is nothing to judge by, and draws all the same', () => {
   const figures = [1, 2, 3, null, 5];
-  const held = { differences: [1, 2, null, null, null], good: 'atLeast' as const };
+  const held = heldAt([1, 2, null, null, null], 'atLeast');
   const style = { rule: null, open: false, bridged: false };
   expect(strokePieces(plainLine(figures), held)).toEqual([
     { ...style, judgement: 'on', x: [0, 10], y: [1, 2] },

@@ -78,40 +78,34 @@ function drawRun(pieces: StrokePiece[], line: Stroked, run: number[], judged: Ju
   });
 }
 
-/** Most lines are straight from point to point, and most of their strokes go on from the last one. */
+/** Most lines are straight from point to point, and most of their strokes cross nothing. */
 function drawStraight(pieces: StrokePiece[], line: Stroked, run: number[], judged: Judged) {
+  const { positions, drawn, figures, open } = line;
   for (let at = 0; at + 1 < run.length; at += 1) {
     const [place, next] = [run[at] as number, run[at + 1] as number];
-    if (judged.uncut && staysOn(line, place, next, judged)) {
-      const judgement = judged.judgements[place] ?? null;
-      const from = (line.positions[place] as { middle: number }).middle;
-      const to = (line.positions[next] as { middle: number }).middle;
-      const rule = ruleAlong(judged.rules, place, next, to, judgement);
-      const [start, end] = [line.drawn[place] as number, line.drawn[next] as number];
-      if (!drawnOn(pieces, judgement, rule, from, to, end))
-        pieces.push({
-          ...{ judgement, rule, open: false, bridged: false },
-          ...{ x: [from, to], y: [start, end] },
-        });
+    const judgement = judged.judgements[place] ?? null;
+    const plain =
+      judgement !== null && !open[next] && figures[place] != null && figures[next] != null;
+    if (!plain || !crossesNothing(judged, place, next)) {
+      const path = pathShapes.straight([pointAt(line, place), pointAt(line, next)]);
+      drawSegment(pieces, line, path, 0, [place, next], judged);
       continue;
     }
-    const path = pathShapes.straight([pointAt(line, place), pointAt(line, next)]);
-    drawSegment(pieces, line, path, 0, [place, next], judged);
+    const from = (positions[place] as { middle: number }).middle;
+    const to = (positions[next] as { middle: number }).middle;
+    const rule = ruleAlong(judged.rules, place, next, to, judgement);
+    const [start, end] = [drawn[place] as number, drawn[next] as number];
+    if (!drawnOn(pieces, judgement, rule, from, to, end))
+      pieces.push({ judgement, rule, open: false, bridged: false, x: [from, to], y: [start, end] });
   }
 }
 
-/** Whether a stroke is between two finished figures that stand on the same side of everything. */
-function staysOn(
-  { figures, open }: Stroked,
-  place: number,
-  next: number,
-  { thresholds, judgements }: Judged,
-): boolean {
-  if (open[place] || open[next]) return false;
-  if (figures[place] == null || figures[next] == null) return false;
-  const judgement = judgements[place] ?? null;
-  if (judgement === null || judgement !== judgements[next]) return false;
-  return clear(thresholds, place, next);
+/** Whether a stroke between finished figures stays on one side of all that could cut it. */
+function crossesNothing({ edges, judgements, cutting }: Judged, place: number, next: number) {
+  if (edges || judgements[place] !== judgements[next]) return false;
+  for (const distances of cutting)
+    if ((distances[place] ?? 0) * (distances[next] ?? 0) <= 0) return false;
+  return true;
 }
 
 /** How a point is drawn that stands for itself. */
@@ -146,7 +140,7 @@ function drawSegment(
     return;
   }
   // Most strokes stay on one side of everything: they are not looked at any closer.
-  if (judged.uncut && before === after && path.crossesOnlyOver && clear(thresholds, place, next)) {
+  if (path.crossesOnlyOver && crossesNothing(judged, place, next)) {
     const rule = ruleAlong(rules, place, next, to, before);
     draw(pieces, { judgement: before, rule, open, bridged }, path.trace(at, from, to));
     return;
@@ -168,7 +162,7 @@ function drawSegment(
   }
 }
 
-/** The first rule without thresholds that holds along a stroke. */
+/** The first rule that holds along a stroke that crosses nothing. */
 function ruleAlong(
   rules: readonly LineRule[],
   from: number,
@@ -178,7 +172,13 @@ function ruleAlong(
 ): string | null {
   if (rules.length === 0) return null;
   const along = { from, to, x, judgement };
-  for (const { id, test } of rules) if (test.along(along, noSides) === true) return id;
+  for (const { id, test } of rules) {
+    const sides =
+      test.thresholds.length === 0
+        ? noSides
+        : test.thresholds.map((distances) => distances[to] ?? NaN);
+    if (test.along(along, sides) === true) return id;
+  }
   return null;
 }
 
@@ -233,13 +233,6 @@ function judgementAlong(
   return isOff ? 'off' : 'on';
 }
 
-/** Whether a line stands on the same side of each threshold at both ends of a stroke, and on none. */
-function clear(thresholds: readonly Threshold[], place: number, next: number): boolean {
-  for (const { distances } of thresholds)
-    if ((distances[place] ?? 0) * (distances[next] ?? 0) <= 0) return false;
-  return true;
-}
-
 /** Leads straight over a gap; it is coloured as a stroke is, and counts nowhere. */
 function bridge(pieces: StrokePiece[], line: Stroked, from: number, to: number, judged: Judged) {
   if (line.handsOver !== null && from >= line.handsOver) return;
@@ -271,20 +264,19 @@ function drawnOn(
 /** Draws a stroke: on from the last piece when both are drawn alike and meet, or as a new one. */
 function draw(
   pieces: StrokePiece[],
-  style: Omit<StrokePiece, 'x' | 'y'>,
+  { judgement, rule, open, bridged }: Omit<StrokePiece, 'x' | 'y'>,
   { x, y }: { x: number[]; y: number[] },
 ) {
   const last = pieces[pieces.length - 1];
-  const meets = last && last.x[last.x.length - 1] === x[0];
   const alike =
-    last?.judgement === style.judgement &&
-    last.rule === style.rule &&
-    last.open === style.open &&
-    last.bridged === style.bridged;
-  if (last && meets && alike) {
+    last?.judgement === judgement &&
+    last.rule === rule &&
+    last.open === open &&
+    last.bridged === bridged;
+  if (last && alike && last.x[last.x.length - 1] === x[0]) {
     for (let at = 1; at < x.length; at += 1) {
       last.x.push(x[at] as number);
       last.y.push(y[at] as number);
     }
-  } else pieces.push({ ...style, x, y });
+  } else pieces.push({ judgement, rule, open, bridged, x, y });
 }

@@ -74,7 +74,7 @@ export function layLines(
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,
         greyed: frame?.greyed[row] ?? false,
-        measured: laid.map((figure) => own && figure !== null),
+        measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
         word: frame?.places[row] ?? 0,
       };

@@ -26,15 +26,15 @@ export function findSpells(
 ): Spell[] {
   const last = judgements.findLastIndex((judgement) => judgement !== null);
   const spells: Spell[] = [];
-  judgements.forEach((judgement, place) => {
-    if (judgement !== 'off') return;
-    const before = spells.at(-1);
+  for (let place = 0; place < judgements.length; place += 1) {
+    if (judgements[place] !== 'off') continue;
+    const before = spells[spells.length - 1];
+    const goesOn = before?.to === place - 1;
     // Changing the side of a band starts another.
     const side = Math.sign(differences[place] ?? 0);
-    const sameSide = before && Math.sign(differences[before.to] ?? 0) === side;
-    if (before && sameSide && before.to === place - 1) before.to = place;
+    if (goesOn && Math.sign(differences[place - 1] ?? 0) === side) before.to = place;
     else spells.push({ from: place, to: place, periods: 0, total: 0, ongoing: false });
-  });
+  }
   return spells.map(({ from, to }) => ({
     from,
     to,

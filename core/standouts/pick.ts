@@ -6,8 +6,14 @@ export interface Candidate {
   line: number;
   place: number;
   figure: number;
+}
+
+/** What a pick may ask of a candidate. */
+export interface Asked {
+  /** whether it meets the condition of the pick, where it has one */
+  meets: (candidate: Candidate) => boolean;
   /** the change on the period before; null without one */
-  change: number | null;
+  change: (candidate: Candidate) => number | null;
 }
 
 /** One way to pick points out. */
@@ -22,17 +28,8 @@ export interface PickKind<Definition extends { kind: string }> {
   say: (definition: Definition, names: Names) => string;
   /** it is looked for in each line by itself, never among several */
   byLine?: true;
-  /** it looks at the change on the period before */
-  looksBack?: true;
   /** its label is drawn whatever else has to give way */
   extreme?: true;
-  /**
-   * Picks from candidates, which stand in the order of their lines and places.
-   * @param meets whether a candidate meets the condition of the pick, where it has one
-   */
-  pick: (
-    candidates: readonly Candidate[],
-    definition: Definition,
-    meets: (candidate: Candidate) => boolean,
-  ) => Candidate[];
+  /** Picks from candidates, which stand in the order of their lines and places. */
+  pick: (candidates: readonly Candidate[], definition: Definition, asked: Asked) => Candidate[];
 }

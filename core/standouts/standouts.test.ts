@@ -1,6 +1,6 @@
 import type { Figures } from '../values';
 import vectors from '../vectors/standouts.json';
-import { type PickDefinition, pickOut, type PickScope, type Ties } from './index';
+import { candidatesOf, type PickDefinition, pickOut, type PickScope, type Ties } from './index';
 
 function places(
   lines: readonly Figures[],
@@ -11,7 +11,8 @@ function places(
     meets = (_line: number, place: number) => place > 1,
   } = {},
 ) {
-  const from = { lines, exact: true, yearAt: (place: number) => Math.floor(place / 2), meets };
+  const yearAt = (place: number) => Math.floor(place / 2);
+  const from = { lines, candidates: candidatesOf(lines), exact: true, yearAt, meets };
   return pickOut(from, { pick, ties, per }).map(({ line, place }) =>
     lines.length > 1 ? [line, place] : place,
   );

@@ -4,6 +4,18 @@ function present(figures: Figures): number[] {
   return figures.filter((figure) => figure !== null);
 }
 
+/** Computes something of the same figures once: several statistics may need it, time and again. */
+function once<Found>(compute: (figures: Figures) => Found): (figures: Figures) => Found {
+  const known = new WeakMap<Figures, { found: Found }>();
+  return (figures) => {
+    const held = known.get(figures) ?? { found: compute(figures) };
+    known.set(figures, held);
+    return held.found;
+  };
+}
+
+const sorted = once((figures) => Float64Array.from(present(figures)).sort());
+
 /** How many figures are not missing. */
 export function count(figures: Figures): number {
   let present = 0;
@@ -12,10 +24,10 @@ export function count(figures: Figures): number {
 }
 
 /** The exact decimal sum divided by the count; null when all are missing. */
-export function mean(figures: Figures): number | null {
+export const mean = once((figures): number | null => {
   const sum = exactSum(figures);
   return sum === null ? null : sum / count(figures);
-}
+});
 
 /** The smallest figure; null when all are missing. */
 export function minimum(figures: Figures): number | null {
@@ -37,8 +49,8 @@ export function median(figures: Figures): number | null {
  * @param share 0 to 1
  */
 export function percentile(figures: Figures, share: number): number | null {
-  const sorted = present(figures).sort((a, b) => a - b);
-  return sorted.length === 0 ? null : percentileOfSorted(sorted, share);
+  const ascending = sorted(figures);
+  return ascending.length === 0 ? null : percentileOfSorted(ascending, share);
 }
 
 /**
@@ -47,10 +59,15 @@ export function percentile(figures: Figures, share: number): number | null {
  * @returns null when there are too few figures
  */
 export function standardDeviation(figures: Figures, of: 'sample' | 'population'): number | null {
+  const { squares, values } = spread(figures);
+  const divisor = of === 'sample' ? values - 1 : values;
+  return divisor < 1 ? null : Math.sqrt(squares / divisor);
+}
+
+/** The summed squares of the distances from the mean, and how many figures there are. */
+const spread = once((figures) => {
   const values = present(figures);
-  const divisor = of === 'sample' ? values.length - 1 : values.length;
-  const centre = mean(values);
-  if (divisor < 1 || centre === null) return null;
+  const centre = mean(figures) ?? 0;
   let squares = 0;
   let drift = 0;
   for (const value of values) {
@@ -58,8 +75,8 @@ export function standardDeviation(figures: Figures, of: 'sample' | 'population')
     drift += value - centre;
   }
   // The second term takes back the rounding of the mean itself (Chan, Golub and LeVeque 1983).
-  return Math.sqrt(Math.max(0, squares - drift ** 2 / values.length) / divisor);
-}
+  return { squares: Math.max(0, squares - drift ** 2 / values.length), values: values.length };
+});
 
 /**
  * The edges of equal-count steps; a figure on an edge belongs to the lower step.
@@ -67,7 +84,9 @@ export function standardDeviation(figures: Figures, of: 'sample' | 'population')
  * @returns steps + 1 edges, ascending; none when all figures are missing
  */
 export function stepEdges(figures: Figures, steps: number): number[] {
-  const sorted = present(figures).sort((a, b) => a - b);
-  if (sorted.length === 0) return [];
-  return Array.from({ length: steps + 1 }, (_, edge) => percentileOfSorted(sorted, edge / steps));
+  const ascending = sorted(figures);
+  if (ascending.length === 0) return [];
+  return Array.from({ length: steps + 1 }, (_, edge) =>
+    percentileOfSorted(ascending, edge / steps),
+  );
 }

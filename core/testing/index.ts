@@ -1,2 +1,2 @@
 export { testChart, testFrame, testSeries } from './charts';
-export { plainLine } from './plainLine';
+export { heldAt, plainLine } from './plainLine';

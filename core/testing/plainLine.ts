@@ -1,5 +1,6 @@
 import type { Figures } from '../values';
-import type { Stroked } from '../rules';
+import type { GoodSide } from '../chart';
+import { judge, type Stroked } from '../rules';
 
 /**
  * A straight line of finished figures with open gaps.
@@ -15,3 +16,9 @@ export function plainLine(figures: Figures, x: readonly number[] = []): Stroked 
     ...{ shape: 'straight', bridges: false, handsOver: null },
   };
 }
+
+/** How a line stands that is so far from its mark. */
+export const heldAt = (differences: Figures, good: GoodSide, open: readonly boolean[] = []) => ({
+  ...{ differences, good },
+  judgements: judge(differences, open, good),
+});

@@ -1,7 +1,6 @@
 import type { AxisKind, Line, Position } from '../arrangements';
 import type { Day } from '../calendar';
 import type { DialValues } from '../dials';
-import type { Figures } from '../values';
 import { finishedWithin, plainScope, sayPeriods, type Scope } from './scope';
 
 /** The lines of a panel and the positions they stand on: what a yardstick is found from. */
@@ -18,14 +17,13 @@ export interface YardstickContext {
   dials: DialValues;
 }
 
-/** The finished figures of a series within a scope; gathered once a panel. */
+/** The finished figures of a series within a scope; gathered once for the same lines. */
 export function finishedOf(
   context: YardstickContext,
   series: string,
   scope: Scope = plainScope,
-): Figures {
-  const known = found.get(context) ?? new Map<string, Figures>();
-  found.set(context, known);
+): readonly number[] {
+  const known = gatheredOf(context);
   const key = `${scope.periods} ${scope.count} ${scope.per} ${series}`;
   const held = known.get(key);
   if (held) return held;
@@ -34,8 +32,25 @@ export function finishedOf(
   return finished;
 }
 
-/** What was gathered of a panel, for all of its yardsticks. */
-const found = new WeakMap<YardstickContext, Map<string, Figures>>();
+/** What was gathered of the lines of a panel; nothing yet when anything that scopes look at is new. */
+function gatheredOf(context: YardstickContext): Map<string, readonly number[]> {
+  const last = gathered.get(context.lines);
+  if (last && scopesSeeSame(last.context, context)) return last.known;
+  const known = new Map<string, readonly number[]>();
+  gathered.set(context.lines, { context, known });
+  return known;
+}
+
+const gathered = new WeakMap<
+  YardstickContext['lines'],
+  { context: YardstickContext; known: Map<string, readonly number[]> }
+>();
+
+const scopesSeeSame = (one: YardstickContext, two: YardstickContext) =>
+  one.allLines === two.allLines &&
+  one.positions === two.positions &&
+  one.today === two.today &&
+  one.yearStart === two.yearStart;
 
 /** What a series is called, where there is one. */
 export const nameOf = ({ lines }: YardstickContext, series: string) =>
@@ -43,6 +58,6 @@ export const nameOf = ({ lines }: YardstickContext, series: string) =>
 
 /** Over what a statistic was found, as "of Fares over 22 finished figures shown". */
 export function sayScope(context: YardstickContext, series: string, scope = plainScope): string {
-  const found = finishedOf(context, series, scope).filter((figure) => figure !== null).length;
+  const found = finishedOf(context, series, scope).length;
   return `of ${nameOf(context, series)} ${sayPeriods(scope, found)}`;
 }

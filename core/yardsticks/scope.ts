@@ -1,6 +1,6 @@
 import { mixed, object } from 'yup';
 import { yearOf } from '../calendar';
-import { figure, type Figures } from '../values';
+import { figure } from '../values';
 import type { YardstickContext } from './context';
 
 export const scopePeriods = ['shown', 'last', 'thisYear'] as const;
@@ -29,15 +29,17 @@ export const scopeShape = {
     .optional(),
 };
 
-/** The finished figures of a series within a scope, all its lines together; open ones count as missing. */
-export function finishedWithin(context: YardstickContext, series: string, scope: Scope): Figures {
+/** The finished figures of a series within a scope, all its lines together. */
+export function finishedWithin(context: YardstickContext, series: string, scope: Scope): number[] {
   const lines = scope.per === 'chart' ? (context.allLines ?? context.lines) : context.lines;
   const own = lines.filter(({ seriesId }) => seriesId === series);
   const counts = placesWithin(context, own, scope);
-  const finished: (number | null)[] = [];
+  const finished: number[] = [];
   for (const { figures, open } of own)
-    for (let place = 0; place < figures.length; place += 1)
-      if (!counts || counts[place]) finished.push(open[place] ? null : (figures[place] ?? null));
+    for (let place = 0; place < figures.length; place += 1) {
+      const figure = figures[place] ?? null;
+      if (figure !== null && !open[place] && (!counts || counts[place])) finished.push(figure);
+    }
   return finished;
 }
 

@@ -93,3 +93,18 @@ it.each(['/charts', '/dashboards'])('removes and brings back from %s', async (ki
   await person.send('POST', `${kind}/${id}/restore`);
   expect(await shows()).toBe(1);
 });
+
+it.each([
+  ['2026-02-03', 201, undefined],
+  [null, 201, undefined],
+  ['2026-01-04', 422, 'ends-before'],
+  ['2026-02-30', 422, 'no-such-day'],
+])('takes a note that speaks of the days up to %s with status %i', async (until, status, code) => {
+  const path = `/charts/${board.chartId}/notes`;
+  const answer = await person.send<Note & { code?: string }>('POST', path, {
+    ...note('For a while'),
+    until,
+  });
+  expect([answer.status, answer.body.code]).toEqual([status, code]);
+  if (status === 201) expect(answer.body.until).toBe(until);
+});

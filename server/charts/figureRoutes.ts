@@ -6,6 +6,7 @@ import { type ChartDefinition, withMeasures } from '../../core/chart';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
 import {
+  type AskedByReader,
   FigureAnswers,
   type FigureReader,
   measuresDrawn,
@@ -26,16 +27,24 @@ export function figureRoutes(database: Database, figures: FigureReader): Router 
   router.get('/charts/:id/frames', async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await readableChart(database, person, readId(request));
-    await answers.answer(request, response, `person ${person.id}`, chart, turnedDials(request));
+    await answers.answer(request, response, `person ${person.id}`, chart, askedBy(request));
   });
 
   router.get('/links/:token/charts/:id/frames', async (request, response) => {
     const chart = await readableByLink(database, String(request.params.token), readId(request));
     const asker = `address ${addressOf(request)}`;
-    await answers.answer(request, response, asker, chart, turnedDials(request));
+    await answers.answer(request, response, asker, chart, askedBy(request));
   });
 
   return router;
+}
+
+function askedBy(request: Request): AskedByReader {
+  const { grain } = request.query;
+  return {
+    turned: turnedDials(request),
+    ...(typeof grain === 'string' ? { grain } : {}),
+  };
 }
 
 /** Where a reader has turned dials to: a question's `dials`, as JSON, numbers and words by name. */

@@ -72,13 +72,14 @@ export async function readNotes(queries: Queries, which: ReturnType<typeof eq>):
     .where(and(which, isNull(notes.deletedAt)))
     .orderBy(desc(notes.number));
   return rows.map(({ note, author }) => {
-    const { id, chartId, number, day, series, text, revision } = note;
+    const { id, chartId, number, day, until, series, text, revision } = note;
     const colour = note.colour as Note['colour'];
     return {
       id,
       chartId,
       number,
       day,
+      until,
       series,
       text,
       colour,

@@ -225,6 +225,7 @@ export const notes = mysqlTable(
     chartId: int('chart_id').notNull(),
     number: int().notNull(),
     day: varchar({ length: 10 }).notNull(),
+    until: varchar('until_day', { length: 10 }),
     series: varchar({ length: 600 }),
     text: varchar({ length: 2000 }).notNull(),
     colour: varchar({ length: 20 }).notNull(),

@@ -6,7 +6,7 @@ import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { type ChartDefinition, dialsAsked, withMeasures } from '../../core/chart';
+import { atGrain, type ChartDefinition, dialsAsked, withMeasures } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Problem } from '../../core/values';
 import { type ReadableChart, todayIn } from '../dashboards';
@@ -15,6 +15,14 @@ import { notFound } from '../http';
 import { settings } from '../settings';
 import type { FigureReader } from './figureReader';
 import { measuresDrawn, readFrames, standingVersions } from './readFrames';
+
+/** How somebody wants to see a chart for themselves. */
+export interface AskedByReader {
+  /** by the names of the dials */
+  turned: Record<string, DialValue>;
+  /** undefined: as the author has it */
+  grain?: string;
+}
 
 /** The figures of a chart as they are sent. */
 interface Answer {
@@ -46,16 +54,16 @@ export class FigureAnswers {
 
   /**
    * @param asker whose share of the figures thread it takes
-   * @param turned where the reader has turned dials to, by their names
+   * @param asked where the reader has turned dials to, by their names, and the grain they have chosen
    */
   async answer(
     request: Request,
     response: Response,
     asker: string,
     chart: ReadableChart,
-    turned: Record<string, DialValue>,
+    { turned, grain }: AskedByReader,
   ) {
-    const stored = await this.definition(chart);
+    const stored = atGrain(await this.definition(chart), grain);
     const measures = await measuresDrawn(this.database, stored);
     const definition = withMeasures(stored, measures);
     const versions = await standingVersions(this.database, definition);
@@ -65,6 +73,7 @@ export class FigureAnswers {
       ...[chart.id, chart.revision, [...versions], today, forReaders],
       measures.map(({ id, revision }) => [id, revision]),
       dialsAsked(definition).map((dial) => turned[dial] ?? null),
+      definition.grain,
     ]);
     const tag = `"${createHash('sha1').update(name).digest('base64url')}"`;
     response.setHeader('ETag', tag);

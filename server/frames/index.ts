@@ -1,4 +1,4 @@
-export { FigureAnswers } from './answers';
+export { type AskedByReader, FigureAnswers } from './answers';
 export { FigureReader } from './figureReader';
 export { rowsBehind } from './rowsBehind';
 export { measuresDrawn, readFrames, standingVersions } from './readFrames';

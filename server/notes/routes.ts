@@ -17,7 +17,7 @@ export function noteRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
     const body = readBody(request, noteBody);
-    realDay(body.day);
+    realDays(body);
     const id = await database.transaction(async (change) => {
       const { dashboardId, id: chartId } = chart;
       // The update holds the dashboard's row, so two notes never get one number.
@@ -50,7 +50,7 @@ export function noteRoutes(database: Database): Router {
     const note = await findNote(database, readId(request), false);
     await requireChart(database, person, note.chartId, 'editor');
     const { revision, ...body } = readBody(request, noteChangeBody);
-    realDay(body.day);
+    realDays(body);
     const [{ affectedRows }] = await database
       .update(notes)
       .set({ ...body, revision: revision + 1 })
@@ -90,8 +90,14 @@ async function findNote(database: Database, id: number, removed: boolean) {
   return note;
 }
 
-function realDay(day: string) {
-  if (parseDay(day) !== null) return;
-  const sentence = `There is no day ${day}. Choose another date.`;
-  throw new Refusal(422, { code: 'no-such-day', sentence, place: { field: 'day' } });
+/** Days that the calendar has, the last not before the first. */
+function realDays({ day, until }: { day: string; until: string | null }) {
+  for (const [field, written] of Object.entries({ day, until })) {
+    if (written === null || parseDay(written) !== null) continue;
+    const sentence = `There is no day ${written}. Choose another date.`;
+    throw new Refusal(422, { code: 'no-such-day', sentence, place: { field } });
+  }
+  if (until === null || until >= day) return;
+  const sentence = `The note ends on ${until}, before it begins on ${day}. Choose a later end.`;
+  throw new Refusal(422, { code: 'ends-before', sentence, place: { field: 'until' } });
 }

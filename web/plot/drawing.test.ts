@@ -35,7 +35,8 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
 const reading = read([10, 14, null, 20, 8, 12], [12, 12, 12, 12, 12, 12]);
 const options = { width: 900, height: 420, highlight: null, notes: [], measure };
 const note = (number: number, text: string, series: string | null): Note => ({
-  ...{ id: number, chartId: 1, number, day: text, series, text: 'x', colour: 'plum' },
+  ...{ id: number, chartId: 1, number, day: text, until: null, series },
+  ...{ text: 'x', colour: 'plum' },
   ...{ author: 'M', writtenAt: '', revision: 1 },
 });
 

@@ -37,7 +37,7 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
   test: ({ is, yardstick }, context) => {
     const found = context.yardsticks.find(({ id }) => id === yardstick);
     if (!found) return never;
-    const at = (value: number) => context.line.figures.map(() => value);
+    const at = (edge: number) => new Array<number>(context.line.figures.length).fill(edge);
     const { value, exact, bands } = found;
     const [low, high] = [bands[0]?.from ?? value, bands.at(-1)?.to ?? value];
     if (low === null || high === null || low === undefined || high === undefined) return never;

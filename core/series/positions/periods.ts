@@ -17,7 +17,9 @@ export const periods: PositionsKind = {
     return periodsBetween(from, to, grain, mostPeriods).map((start) => {
       const next = nextPeriod(start, grain);
       return {
-        ...{ start, next, middle: (start + next) / 2 },
+        start,
+        next,
+        middle: (start + next) / 2,
         open: next > today || next - 1 > complete,
         label: writePeriod(start, grain, style),
       };

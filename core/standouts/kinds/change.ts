@@ -12,11 +12,10 @@ export const change: PickKind<ChangePick> = {
   schema: object({ kind: mixed<'change'>().oneOf(['change']).required() }),
   draft: () => ({ kind: 'change' }),
   settings: [],
-  looksBack: true,
   say: () => 'largest change',
-  pick: (candidates) => {
-    const size = ({ change: by }: { change: number | null }) => (by === null ? -1 : Math.abs(by));
-    const most = candidates.reduce((found, each) => Math.max(found, size(each)), 0);
-    return most === 0 ? [] : candidates.filter((each) => size(each) === most);
+  pick: (candidates, _, { change: changeOf }) => {
+    const sizes = candidates.map((each) => Math.abs(changeOf(each) ?? 0));
+    const most = sizes.reduce((found, size) => Math.max(found, size), 0);
+    return most === 0 ? [] : candidates.filter((_each, at) => sizes[at] === most);
   },
 };

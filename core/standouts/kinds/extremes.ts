@@ -10,7 +10,8 @@ export interface LowestPick {
 }
 
 const best = (candidates: readonly Candidate[], sign: 1 | -1) => {
-  const most = candidates.reduce((found, { figure }) => Math.max(found, sign * figure), -Infinity);
+  let most = -Infinity;
+  for (const { figure } of candidates) if (sign * figure > most) most = sign * figure;
   return candidates.filter(({ figure }) => sign * figure === most);
 };
 

@@ -18,5 +18,5 @@ export const meeting: PickKind<MeetingPick> = {
   draft: () => ({ kind: 'meeting', condition: { kind: 'mark', is: 'off' } }),
   settings: [{ name: 'condition', label: 'Points that', type: 'condition' }],
   say: ({ condition }, names) => `points ${sayCondition(condition, names)}`,
-  pick: (candidates, _, meets) => candidates.filter(meets),
+  pick: (candidates, _, { meets }) => candidates.filter(meets),
 };

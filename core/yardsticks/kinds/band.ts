@@ -38,10 +38,12 @@ export const band: YardstickKind<BandDefinition> = {
     if (one.value === null || two.value === null) return { ...nothingFound, scope };
     const low = Math.min(one.value, two.value);
     const high = Math.max(one.value, two.value);
-    const within = context.lines
-      .filter(({ plan }) => !plan)
-      .flatMap(({ figures, open }) => figures.filter((_, place) => !open[place]))
-      .filter((figure) => figure !== null && figure >= low && figure <= high).length;
+    let within = 0;
+    for (const { plan, figures, open } of context.lines)
+      figures.forEach((figure, place) => {
+        if (plan || open[place] || figure === null) return;
+        if (figure >= low && figure <= high) within += 1;
+      });
     return { ...nothingFound, scope, bands: [{ from: low, to: high, shade: 0 }], within };
   },
 };

@@ -1,0 +1,33 @@
+import { parseDay, periodsBetween } from '../calendar';
+import { chartFrames, drawnChart, plainStyle } from '../chart';
+import { testChart, testFrame, testSeries } from '../testing';
+import { layChart, type LaidBy } from './laid';
+
+const today = parseDay('2026-07-01') ?? 0;
+const periods = periodsBetween(today - 150, today - 1, 'month');
+const definition = testChart({ series: [testSeries('fares')] });
+const frame = testFrame({ periods, values: [periods.map((_, at) => at)], completeTo: today });
+const { frames } = chartFrames(definition, { fares: frame }, today);
+const chart = drawnChart(definition);
+const by: LaidBy = {
+  ...{ today, style: plainStyle, chosen: null },
+  periods: { dates: 'words', yearStart: 1 },
+};
+
+it('takes again what was laid of the same figures, also when a worker is asked anew', () => {
+  expect(layChart(chart, frames, structuredClone(by))).toBe(layChart(chart, frames, by));
+});
+
+it.each<[string, () => unknown]>([
+  ['on another day', () => layChart(chart, frames, { ...by, today: today + 1 })],
+  ['with another period chosen', () => layChart(chart, frames, { ...by, chosen: today })],
+  [
+    'with dates written otherwise',
+    () => layChart(chart, frames, { ...by, periods: { dates: 'iso', yearStart: 1 } }),
+  ],
+  ['of another chart', () => layChart({ ...chart }, frames, by)],
+  ['of other figures', () => layChart(chart, { ...frames }, by)],
+])('lays anew %s', (_, other) => {
+  const before = layChart(chart, frames, by);
+  expect(other()).not.toBe(before);
+});

@@ -1,0 +1,1 @@
+ALTER TABLE `notes` ADD `until_day` varchar(10);
