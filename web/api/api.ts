@@ -188,15 +188,16 @@ export const api = createApi({
       query: (id) => post(`charts/${id}/restore`),
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),
-    chartFrames: build.query<ChartFrames, { chartId: number; link: string | null; dials?: string }>(
-      {
-        query: ({ chartId, link, dials }) => ({
-          url: link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,
-          params: dials ? { dials } : undefined,
-        }),
-        providesTags: ['Frames'],
-      },
-    ),
+    chartFrames: build.query<
+      ChartFrames,
+      { chartId: number; link: string | null; dials?: string; grain?: string }
+    >({
+      query: ({ chartId, link, ...asked }) => ({
+        url: link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,
+        params: asked,
+      }),
+      providesTags: ['Frames'],
+    }),
     rowsBehind: build.query<
       RowsBehind,
       { chartId: number; series: string; word: string | null; start: number; place: string | null }

@@ -1,5 +1,5 @@
 import './bench.css';
-import { Suspense, useEffect, useMemo, useState } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Note } from '../../contract';
@@ -7,7 +7,7 @@ import { type ChartDefinition, drawnChart } from '../../core/chart';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
-import { newNote, type NoteDraft, NoteEditor } from '../notes';
+import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
 import { type NoteSpot, useLastReading, useReadingOf } from '../plot';
 import { benchActions } from './benchSlice';
@@ -70,6 +70,8 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
   const drawn = useMemo(() => drawnChart(definition), [definition]);
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
+  // The picture comes first; what the list and the sentence tell of it follows in the next frame.
+  const told = useDeferredValue(reading);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
@@ -95,7 +97,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
       </TopBar>
       <main className="page bench">
         <h1 className="visually-hidden">{definition.title}</h1>
-        <Sentence chart={definition} reading={reading} />
+        <Sentence chart={definition} reading={told} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
             {error && sayProblem(error)}
@@ -116,16 +118,16 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
             highlight={bench.highlight ?? reading?.emphasis ?? null}
             onHighlight={(series) => dispatch(benchActions.highlighted(series))}
             onWriteNote={write}
-            onOpenNote={(note) => setDraft({ chartId, day: note.day, series: note.series, note })}
+            onOpenNote={(note) => setDraft(changedNote(note))}
           />
           <StandList
             chart={definition}
-            reading={reading}
+            reading={told}
             notes={notes}
             notesShown={notesShown}
             onShowNotes={setNotesShown}
             onWriteNote={() => write({ day: reading?.today ?? 0, series: bench.highlight })}
-            onEditNote={(note) => setDraft({ chartId, day: note.day, series: note.series, note })}
+            onEditNote={(note) => setDraft(changedNote(note))}
           />
         </div>
       </main>

@@ -13,6 +13,8 @@ interface PhraseProps {
 /** A phrase of the sentence that opens its setting. */
 export function Phrase({ words, label, children }: PhraseProps) {
   const [open, setOpen] = useState(false);
+  // A page shows dozens of phrases: until one is opened, it is a button and nothing more.
+  const [wasOpened, setWasOpened] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const closeOnEscape = (event: KeyboardEvent) => {
     if (event.key !== 'Escape' || !open) return;
@@ -22,6 +24,24 @@ export function Phrase({ words, label, children }: PhraseProps) {
     setOpen(false);
     button.current?.focus();
   };
+  const phrase = (
+    <button
+      ref={button}
+      type="button"
+      onKeyDown={closeOnEscape}
+      onClick={() => {
+        if (wasOpened) return;
+        setWasOpened(true);
+        setOpen(true);
+      }}
+      className="phrase"
+      aria-label={`${label}: ${words}`}
+      aria-expanded={open}
+    >
+      {words}
+    </button>
+  );
+  if (!wasOpened) return phrase;
   return (
     <Popover
       open={open}
@@ -36,16 +56,7 @@ export function Phrase({ words, label, children }: PhraseProps) {
         </Setting>
       }
     >
-      <button
-        ref={button}
-        type="button"
-        onKeyDown={closeOnEscape}
-        className="phrase"
-        aria-label={`${label}: ${words}`}
-        aria-expanded={open}
-      >
-        {words}
-      </button>
+      {phrase}
     </Popover>
   );
 }

@@ -1,10 +1,10 @@
 import './dashboard.css';
 import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
-import type { Day } from '../../core/calendar';
+import type { Day, Grain } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
-import { newNote, type NoteDraft, NoteEditor } from '../notes';
+import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../plot';
 import { Board } from './Board';
 import { DialStrip } from './DialStrip';
@@ -53,6 +53,11 @@ export function BoardView(props: BoardViewProps) {
       change(({ periods }) => ({ periods: { ...periods, [chartId]: start } })),
     [change],
   );
+  const chooseGrain = useCallback(
+    (chartId: number, grain: string) =>
+      change(({ grains }) => ({ grains: { ...grains, [chartId]: grain } })),
+    [change],
+  );
   const [pointing] = useState(() => new Pointing());
   const hold = useCallback(
     (day: Day) => change(({ held }) => ({ held: withHeld(held, day) })),
@@ -61,10 +66,7 @@ export function BoardView(props: BoardViewProps) {
   const release = useCallback(() => change(() => ({ held: [] })), [change]);
   // The line that the reader has highlighted in some chart, by its name; undefined: none was chosen.
   const [lit, setLit] = useState<string | null | undefined>(undefined);
-  const edit = useCallback(
-    (note: Note) => setDraft({ chartId: note.chartId, day: note.day, series: note.series, note }),
-    [],
-  );
+  const edit = useCallback((note: Note) => setDraft(changedNote(note)), []);
   const open = useCallback(
     (note: Note) => (editable ? edit(note) : setOpened(note.id)),
     [editable, edit],
@@ -103,6 +105,8 @@ export function BoardView(props: BoardViewProps) {
                 dials={view.dials}
                 period={view.periods[chart.id]}
                 onPeriod={choosePeriod}
+                grain={view.grains[chart.id] as Grain | undefined}
+                onGrain={chooseGrain}
                 {...{ pointing, lit }}
                 held={view.held}
                 onHold={hold}

@@ -1,24 +1,25 @@
 import { memo, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
-import type { Day } from '../../core/calendar';
-import type { BoardStyle } from '../../core/chart';
+import type { Day, Grain } from '../../core/calendar';
+import { atGrain, type BoardStyle, grainsOffered } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { sayProblem } from '../api';
-import { SidePanel } from '../look';
 import {
   Chart,
-  type FigureAsked,
-  FiguresTable,
-  InWords,
   type NoteSpot,
+  OverviewStrip,
   type Pointing,
-  RowsBehindPanel,
   sayLeftOut,
   type TurnedDials,
   useChartReading,
   useDrawing,
 } from '../plot';
+import { ReplayStrip, sayReplayed } from './ReplayStrip';
+import { SheetActs } from './SheetActs';
+import { SheetFigures } from './SheetFigures';
 import { SheetTitle } from './SheetTitle';
+import { useSheetReplay } from './useSheetReplay';
+import { useZoom } from './useZoom';
 
 interface ChartSheetProps {
   chart: ChartOnBoard;
@@ -28,6 +29,9 @@ interface ChartSheetProps {
   /** the first day of the period that the reader has chosen */
   period?: Day;
   onPeriod: (chartId: number, start: Day) => void;
+  /** the grain that the reader has chosen */
+  grain?: Grain;
+  onGrain: (chartId: number, grain: Grain) => void;
   pointing: Pointing;
   held: readonly Day[];
   onHold: (day: Day) => void;
@@ -51,6 +55,8 @@ export const ChartSheet = memo(function ChartSheet({
   dials,
   period,
   onPeriod,
+  grain,
+  onGrain,
   pointing,
   held,
   onHold,
@@ -63,7 +69,10 @@ export const ChartSheet = memo(function ChartSheet({
   onOpenNote,
   acts,
 }: ChartSheetProps) {
-  const { reading, problems, error } = useChartReading(chart, link, style, dials, period);
+  const { reading, problems, error } = useChartReading(chart, link, style, {
+    ...{ dials, grain },
+    chosen: period,
+  });
   const lines = reading ? linesOf(reading) : [];
   // Until the reader chooses one of its lines, the author's emphasis stands.
   const chosen = lines.find(({ name }) => name === lit)?.id ?? null;
@@ -75,9 +84,11 @@ export const ChartSheet = memo(function ChartSheet({
     [pointing, chart.id, held, onHold, onRelease],
   );
   const [figures, setFigures] = useState(false);
-  const [asked, setAsked] = useState<FigureAsked | null>(null);
+  const zoom = useZoom(reading);
+  const { near } = zoom;
+  const replay = useSheetReplay(near, chart.definition);
   const room = useRef<HTMLDivElement>(null);
-  const drawing = useDrawing(room, reading, { highlight, notes });
+  const drawing = useDrawing(room, near, { highlight, notes });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
@@ -86,8 +97,9 @@ export const ChartSheet = memo(function ChartSheet({
       className="sheet chart-sheet"
       aria-label={chart.definition.title}
       onKeyDown={(event) => {
-        if (event.key === 'f' && !(event.target as HTMLElement).closest('input, textarea'))
-          setFigures(true);
+        if ((event.target as HTMLElement).closest('input, textarea, select')) return;
+        if (event.key === 'f') setFigures(true);
+        else if (event.key === '0') zoom.set(null);
       }}
     >
       <header>
@@ -96,19 +108,17 @@ export const ChartSheet = memo(function ChartSheet({
           {...{ reading, held }}
           lit={lines.find(({ id }) => id === highlight)?.name}
           leftOut={drawing ? sayLeftOut(drawing) : ''}
+          said={sayReplayed(reading, highlight, chart.definition)}
+          grains={grainsOffered(chart.definition)}
+          grain={atGrain(chart.definition, grain).grain}
+          onGrain={(next) => onGrain(chart.id, next)}
           onPeriod={(start) => onPeriod(chart.id, start)}
         />
-        <div className="chart-acts">
-          <button
-            type="button"
-            className="act"
-            onClick={() => setFigures(true)}
-            disabled={!reading}
-          >
-            Figures
-          </button>
-          {acts?.(chart)}
-        </div>
+        <SheetActs
+          onFigures={reading && (() => setFigures(true))}
+          {...{ zoom, replay }}
+          more={acts?.(chart)}
+        />
       </header>
       {error && <p className="problem">{sayProblem(error)}</p>}
       {problems.map(({ sentence }) => (
@@ -116,31 +126,41 @@ export const ChartSheet = memo(function ChartSheet({
           {sentence}
         </p>
       ))}
+      {near && replay.running && (
+        <ReplayStrip
+          {...{ highlight }}
+          reading={near}
+          replay={replay.running}
+          definition={chart.definition.replay}
+          onClose={replay.end}
+        />
+      )}
       <div ref={room} className="chart-room">
         {reading && reading.positions.length === 0 && (
           <p className="quiet nothing">No figures yet.</p>
         )}
-        {reading && (
+        {near && (
           <Chart
-            reading={reading}
+            reading={near}
             drawing={drawing}
             {...{ highlight, linked }}
+            replayedTo={replay.running?.at ?? null}
             onHighlight={setHighlight}
             onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}
             onOpenNote={onOpenNote}
           />
         )}
       </div>
-      {reading && figures && (
-        <SidePanel title={`Figures of ${reading.title}`} onClose={() => setFigures(false)}>
-          <InWords reading={reading} />
-          <FiguresTable reading={reading} highlight={highlight} onAsk={acts && setAsked} />
-        </SidePanel>
+      {reading && zoom.isOpen && (
+        <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
       )}
-      {reading && asked && (
-        <RowsBehindPanel
-          {...{ chartId: chart.id, reading, asked }}
-          onClose={() => setAsked(null)}
+      {reading && figures && (
+        <SheetFigures
+          {...{ reading, highlight }}
+          chartId={chart.id}
+          // The rows behind a figure are those of the author's own periods.
+          mayAsk={!!acts && reading.grain === chart.definition.grain}
+          onClose={() => setFigures(false)}
         />
       )}
     </article>

@@ -6,12 +6,17 @@ const views = fc.record({
   dials: fc.dictionary(
     fc.string({ minLength: 1 }),
     fc.oneof(fc.integer(), fc.constant('2026-04-01')),
-    // A name as any other, also this one.
+    // As what is read from an address: objects with a prototype.
     { noNullPrototype: true },
   ),
   periods: fc.dictionary(fc.integer({ min: 1, max: 99 }).map(String), day, {
     noNullPrototype: true,
   }),
+  grains: fc.dictionary(
+    fc.integer({ min: 1, max: 99 }).map(String),
+    fc.constantFrom('day', 'quarter'),
+    { noNullPrototype: true },
+  ),
   held: fc.uniqueArray(day, { maxLength: 2 }),
 });
 
@@ -27,7 +32,9 @@ it('comes back from the address as it was written, beside what else stands there
 
 it('leaves out of an address what it cannot understand', () => {
   const address = new URLSearchParams('held=2026-02-30,soon,2026-03-01&period.4=never');
-  expect(readView(address)).toEqual({ dials: {}, periods: {}, held: [20_513] });
+  expect(readView(address)).toEqual({
+    ...{ dials: {}, periods: {}, grains: {}, held: [20_513] },
+  });
 });
 
 it('holds two dates at most: a third takes the place of the second, and one that is held goes', () => {

@@ -7,6 +7,8 @@ export interface ReaderView {
   dials: TurnedDials;
   /** the period that is chosen in a chart, by its id and first day */
   periods: Readonly<Record<number, Day>>;
+  /** the grain that is chosen for a chart, by its id */
+  grains: Readonly<Record<number, string>>;
   /** the dates that are held, at most two, in the order in which they were */
   held: readonly Day[];
 }
@@ -19,8 +21,9 @@ export function withHeld(held: readonly Day[], day: Day): Day[] {
 
 const dial = 'dial.';
 const period = 'period.';
+const grain = 'grain.';
 const held = 'held';
-const prefixes = [dial, period, held];
+const prefixes = [dial, period, grain, held];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -32,6 +35,7 @@ export function readView(params: URLSearchParams): ReaderView {
   return {
     held: days.slice(0, 2),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
+    grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
     periods: Object.fromEntries(
       under(period).flatMap(([id, value]) => {
         const day = parseDay(value);
@@ -46,8 +50,9 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const kept = [...before].filter(([key]) => !prefixes.some((prefix) => key.startsWith(prefix)));
   const dials = Object.entries(view.dials).map(([name, value]) => [dial + name, String(value)]);
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
+  const grains = Object.entries(view.grains).map(([id, value]) => [grain + id, value]);
   const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
-  return new URLSearchParams([...kept, ...dials, ...periods, ...dates]);
+  return new URLSearchParams([...kept, ...dials, ...periods, ...grains, ...dates]);
 }
 
 /** A number where it is one; dates stay as they are written. */

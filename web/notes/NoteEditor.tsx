@@ -2,12 +2,13 @@ import './notes.css';
 import { DatePicker, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { type Note, noteColours } from '../../contract';
+import type { Note } from '../../contract';
 import { linesOf, type Reading } from '../../core/reading';
 import { api, problemOf, sayProblem } from '../api';
 import { Controls } from '../controls';
-import { Button, shades } from '../look';
+import { Button } from '../look';
 import type { NoteDraft } from './newNote';
+import { PennantColours } from './PennantColours';
 
 interface NoteEditorProps {
   draft: NoteDraft;
@@ -18,6 +19,7 @@ interface NoteEditorProps {
 /** Writes a note, or changes one; a change by somebody else meanwhile is shown beside. */
 export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
   const [day, setDay] = useState(draft.day);
+  const [until, setUntil] = useState(draft.until);
   const [series, setSeries] = useState(draft.series);
   const [text, setText] = useState(draft.note?.text ?? '');
   const [colour, setColour] = useState<Note['colour']>(draft.note?.colour ?? 'plum');
@@ -29,7 +31,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
 
   const save = async () => {
     setProblem('');
-    const body = { day, series, text, colour };
+    const body = { day, until, series, text, colour };
     try {
       if (draft.note) await change({ id: draft.note.id, revision, ...body }).unwrap();
       else await write({ chartId: draft.chartId, ...body }).unwrap();
@@ -64,6 +66,9 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
               autoFocus
             />
           </label>
+          <p className="small quiet">
+            *So* it is stressed, **so** strongly; addresses become links.
+          </p>
           <div className="row note-fields">
             <label className="field">
               <span>Stands on</span>
@@ -73,6 +78,17 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
                 format="D MMM YYYY"
                 aria-label="Stands on"
                 onChange={(value) => value && setDay(value.format('YYYY-MM-DD'))}
+              />
+            </label>
+            <label className="field">
+              <span>Up to</span>
+              <DatePicker
+                value={until === null ? null : dayjs(until)}
+                placeholder="that day alone"
+                format="D MMM YYYY"
+                aria-label="Up to"
+                minDate={dayjs(day)}
+                onChange={(value) => setUntil(value ? value.format('YYYY-MM-DD') : null)}
               />
             </label>
             <label className="field grow">
@@ -91,23 +107,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
               />
             </label>
           </div>
-          <div className="field" role="radiogroup" aria-label="Pennant colour">
-            <span>Pennant</span>
-            <div className="row">
-              {noteColours.map((each) => (
-                <button
-                  key={each}
-                  type="button"
-                  role="radio"
-                  aria-checked={colour === each}
-                  aria-label={each}
-                  className="swatch"
-                  style={{ background: shades[each] }}
-                  onClick={() => setColour(each)}
-                />
-              ))}
-            </div>
-          </div>
+          <PennantColours colour={colour} onChoose={setColour} />
           {problem && (
             <div className="problem" role="alert">
               {problem}

@@ -6,6 +6,7 @@ import { placeNote } from '../../core/notes';
 import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
 import { Pennant, toastUndo } from '../look';
+import { NoteText } from './NoteText';
 
 interface NotesListProps {
   notes: readonly Note[];
@@ -29,9 +30,11 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
         <li key={note.id}>
           <Pennant number={note.number} colour={note.colour} />
           <div>
-            <p className="note-text">{note.text}</p>
+            <p className="note-text">
+              <NoteText text={note.text} />
+            </p>
             <p className="quiet small">
-              {writeDay(parseDay(note.day) ?? 0)}, {note.author}
+              {sayDays(note)}, {note.author}
               {isAdrift(note, readings[note.chartId]) && (
                 <em className="adrift"> adrift: its series is gone</em>
               )}
@@ -61,6 +64,14 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
       ))}
     </ul>
   );
+}
+
+/** The day it stands on, or the days it speaks of. */
+function sayDays({ day, until }: Note): string {
+  const [first, last] = [day, until].map((each) =>
+    each === null ? '' : writeDay(parseDay(each) ?? 0),
+  );
+  return last ? `${first} to ${last}` : (first ?? '');
 }
 
 function isAdrift(note: Note, reading: Reading | undefined): boolean {

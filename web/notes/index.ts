@@ -1,6 +1,6 @@
 import { lazy } from 'react';
 
-export { newNote, type NoteDraft } from './newNote';
+export { changedNote, newNote, type NoteDraft } from './newNote';
 export { NotesList } from './NotesList';
 
 /** Loaded when a note is written. */

@@ -5,12 +5,19 @@ import { formatDay } from '../../core/calendar';
 export interface NoteDraft {
   chartId: number;
   day: string;
+  /** the last day of what it speaks of; null: of one day alone */
+  until: string | null;
   series: string | null;
   /** the note that is changed; null for a new one */
   note: Note | null;
 }
 
+/** A note as it is changed. */
+export const changedNote = (note: Note): NoteDraft => ({
+  ...{ chartId: note.chartId, day: note.day, until: note.until, series: note.series, note },
+});
+
 /** A new note where the reader pointed. */
 export function newNote(chartId: number, spot: { day: number; series: string | null }): NoteDraft {
-  return { chartId, day: formatDay(spot.day), series: spot.series, note: null };
+  return { chartId, day: formatDay(spot.day), until: null, series: spot.series, note: null };
 }

@@ -1,5 +1,5 @@
 import './plot.css';
-import { useId, useRef, useState } from 'react';
+import { useCallback, useId, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import { linesOf, type Reading } from '../../core/reading';
 import { Crosshair } from './Crosshair';
@@ -8,6 +8,7 @@ import { EndLabels } from './EndLabels';
 import { dayAt, type Geometry, periodAt, plotBottom } from './geometry';
 import { LinkedDates } from './LinkedDates';
 import type { Linked } from './pointing';
+import { ReplayFront } from './ReplayFront';
 import { ScaleHandles } from './ScaleHandles';
 import { seriesAt } from './seriesAt';
 import { usePlotly } from './usePlot';
@@ -35,6 +36,8 @@ interface ChartProps {
   pointedAt?: number | null;
   /** what is pointed at and held in all charts of its dashboard; missing where it stands alone */
   linked?: Linked;
+  /** how far it has been drawn over time: a place among its positions; null: all of it */
+  replayedTo?: number | null;
 }
 
 /** What the reader points at. */
@@ -54,6 +57,7 @@ interface Pointed {
 export function Chart(props: ChartProps) {
   const { reading, drawing, highlight, onHighlight } = props;
   const { onWriteNote, onOpenNote, onPoint, pointedAt = null, linked } = props;
+  const { replayedTo = null } = props;
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
   const summary = useId();
@@ -88,8 +92,10 @@ export function Chart(props: ChartProps) {
       ...{ period, panel: at?.panel ?? 0, day: middleDay(reading, period) },
       ...{ series: null, held: false },
     });
-  const toggle = (series: string | null) =>
-    series && onHighlight(highlight === series ? null : series);
+  const toggle = useCallback(
+    (series: string | null) => series && onHighlight(highlight === series ? null : series),
+    [highlight, onHighlight],
+  );
 
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.target !== event.currentTarget) return;
@@ -128,7 +134,7 @@ export function Chart(props: ChartProps) {
   return (
     <div
       ref={frame}
-      className="chart"
+      className={replayedTo === null ? 'chart' : 'chart replayed'}
       role="group"
       tabIndex={0}
       aria-label={`${reading.title}, line chart`}
@@ -158,6 +164,9 @@ export function Chart(props: ChartProps) {
         {onWriteNote && ' The key N writes a note.'}
       </p>
       <div ref={plot} className="chart-plot" aria-hidden="true" />
+      {drawing && replayedTo !== null && (
+        <ReplayFront {...{ reading, drawing, highlight }} at={replayedTo} />
+      )}
       {drawing && (
         <Overlay
           {...{ reading, drawing, highlight, pointedAt, at, toggle, onOpenNote, linked }}

@@ -1,5 +1,7 @@
+import { memo } from 'react';
 import type { Note } from '../../contract';
 import { StrokeSample } from '../look';
+import { plainNote } from '../../core/notes';
 import type { Reading } from '../../core/reading';
 import { type Drawing, type DrawnPanel, headlineSize } from './drawing';
 import { toX } from './geometry';
@@ -13,8 +15,11 @@ interface EndLabelsProps {
   onOpenNote?: (note: Note) => void;
 }
 
-/** What is written over a chart: the titles of panels, names at the ends of lines, and pennants. */
-export function EndLabels({ reading, drawing, ...props }: EndLabelsProps) {
+/**
+ * What is written over a chart: the titles of panels, names at the ends of lines, and pennants; nothing
+ * of it changes while the pointer moves.
+ */
+export const EndLabels = memo(function EndLabels({ reading, drawing, ...props }: EndLabelsProps) {
   return (
     <div className="chart-letters" style={{ fontSize: drawing.sizes.name }}>
       <Headline {...{ reading, drawing }} />
@@ -24,7 +29,7 @@ export function EndLabels({ reading, drawing, ...props }: EndLabelsProps) {
       ))}
     </div>
   );
-}
+});
 
 /** The last figure, large, and how far it is from its mark. */
 function Headline({ reading: { headline }, drawing }: Pick<EndLabelsProps, 'reading' | 'drawing'>) {
@@ -128,10 +133,12 @@ function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsPro
               left: toX(geometry, day) - (turned ? 24 : 0),
               top: geometry.top - level * flownRow - 21,
             }}
-            aria-label={`Note ${note.number}: ${note.text}`}
+            aria-label={`Note ${note.number}: ${plainNote(note.text)}`}
             onClick={() => onOpenNote?.(note)}
           >
-            <span className={turned ? 'pennant-text turned' : 'pennant-text'}>{note.text}</span>
+            <span className={turned ? 'pennant-text turned' : 'pennant-text'}>
+              {plainNote(note.text)}
+            </span>
           </button>
         ) : null,
       )}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { Menu, ScrollTable, toast } from '../look';
@@ -6,7 +6,7 @@ import { type FigureRow, figureRows } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
-const mostAtFirst = 400;
+const mostAtFirst = 100;
 
 /** A figure of a line, by the place of its position. */
 export interface FigureAsked {
@@ -36,7 +36,7 @@ export function FiguresTable(props: FiguresTableProps) {
   const { reading, height, highlight = null, pointed = null, onPoint, onAsk } = props;
   const [all, setAll] = useState(false);
   const [order, setOrder] = useState<Order>({ key: null, down: true });
-  const rows = figureRows(reading, 'wide');
+  const rows = useMemo(() => figureRows(reading, 'wide'), [reading]);
   const unit = suffixWords[reading.format.suffix];
   const places = inOrder(reading, rows, order);
   const shown = all ? places : places.slice(0, mostAtFirst);
@@ -92,29 +92,13 @@ export function FiguresTable(props: FiguresTableProps) {
           </>
         }
       >
-        {shown.map((place) => {
-          const { start = 0, label = '', open = false } = reading.positions[place] ?? {};
-          return (
-            <tr
-              key={start}
-              className={place === pointed ? 'pointed-row' : ''}
-              onPointerEnter={() => onPoint?.(place)}
-              onPointerLeave={() => onPoint?.(null)}
-            >
-              <th scope="row">
-                {label}
-                {open && <span className="quiet">, open</span>}
-              </th>
-              {rows.map((row) => (
-                <FigureCell
-                  key={row.key}
-                  {...{ row, place, label, onAsk }}
-                  lit={row.line.id === highlight}
-                />
-              ))}
-            </tr>
-          );
-        })}
+        {shown.map((place) => (
+          <PeriodRow
+            key={reading.positions[place]?.start ?? 0}
+            {...{ reading, rows, place, highlight, onPoint, onAsk }}
+            pointed={place === pointed}
+          />
+        ))}
       </ScrollTable>
       {shown.length < places.length && (
         <button type="button" className="act" onClick={() => setAll(true)}>
@@ -124,6 +108,38 @@ export function FiguresTable(props: FiguresTableProps) {
     </>
   );
 }
+
+interface PeriodRowProps extends Pick<FiguresTableProps, 'reading' | 'onPoint' | 'onAsk'> {
+  rows: readonly FigureRow[];
+  place: number;
+  highlight: string | null;
+  pointed: boolean;
+}
+
+/** The figures of one period; the row that is pointed at is written anew, and no other. */
+const PeriodRow = memo(function PeriodRow(props: PeriodRowProps) {
+  const { reading, rows, place, highlight, pointed, onPoint, onAsk } = props;
+  const { label = '', open = false } = reading.positions[place] ?? {};
+  return (
+    <tr
+      className={pointed ? 'pointed-row' : ''}
+      onPointerEnter={() => onPoint?.(place)}
+      onPointerLeave={() => onPoint?.(null)}
+    >
+      <th scope="row">
+        {label}
+        {open && <span className="quiet">, open</span>}
+      </th>
+      {rows.map((row) => (
+        <FigureCell
+          key={row.key}
+          {...{ row, place, label, onAsk }}
+          lit={row.line.id === highlight}
+        />
+      ))}
+    </tr>
+  );
+});
 
 /** The places of the periods in the order asked for; what is missing comes last either way. */
 function inOrder(

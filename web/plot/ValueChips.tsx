@@ -12,13 +12,15 @@ interface ValueChipsProps {
   /** the series that have a figure there */
   valued: readonly ReadSeries[];
   highlight: string | null;
+  /** at the right of the points, wherever they are: nothing is drawn there yet */
+  ahead?: boolean;
 }
 
 const height = 17;
 
 /** The value of each series beside its point, moved apart where they would touch. */
 export function ValueChips(props: ValueChipsProps) {
-  const { reading, placed, period, valued, highlight } = props;
+  const { reading, placed, period, valued, highlight, ahead = false } = props;
   const { geometry } = placed;
   const middle = reading.positions[period]?.middle ?? 0;
   const x = toX(geometry, middle);
@@ -32,7 +34,7 @@ export function ValueChips(props: ValueChipsProps) {
     })),
     { from: top, to: bottom },
   );
-  const toLeft = x > (left + width - right) / 2;
+  const toLeft = !ahead && x > (left + width - right) / 2;
   return shown.map((series, place) => (
     <span
       key={series.id}

@@ -157,11 +157,25 @@ export function pennantShapes(
     const base = level * flownRow;
     if (level < 0 || text === '') return [stem];
     if (kind === 'date' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
+    const until = note.until === null ? null : parseDay(note.until);
+    // What a note speaks of for longer is underlined along the top of the plot.
+    const stretch: Partial<Shape>[] =
+      until === null
+        ? []
+        : [
+            {
+              type: 'rect',
+              ...{ xref: x, x0: day - 0.5, x1: until + 1 },
+              ...{ yref: yDomain, ysizemode: 'pixel', yanchor: 1, y0: -1.5, y1: 1.5 },
+              ...{ fillcolor: shades[note.colour], line: { width: 0 } },
+            },
+          ];
     const side = turned ? -1 : 1;
     const reach = (along: number) => along * side;
     const flag = `M0,${base + 3}L${reach(23)},${base + 3}L${reach(19)},${base + 9}L${reach(23)},${base + 15}L0,${base + 15}Z`;
     return [
       stem,
+      ...stretch,
       above(`M0,0L0,${base + 16}`, 'rgba(0,0,0,0)', 1.2),
       above(flag, shades[note.colour], 0),
     ];

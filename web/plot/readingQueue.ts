@@ -1,4 +1,5 @@
 import type { Reading, readChart } from '../../core/reading';
+import { sender } from './readingChannel';
 
 /** What a reading is made of. */
 export type Question = Parameters<typeof readChart>;
@@ -62,8 +63,9 @@ export class ReadingQueue {
 /** The queue of the page, before one worker. */
 export const readings = new ReadingQueue(() => {
   const worker = new Worker(new URL('./readingWorker.ts', import.meta.url), { type: 'module' });
+  const send = sender();
   return {
-    post: (question) => worker.postMessage(question),
+    post: (question) => worker.postMessage(send(question)),
     onAnswer: (listen) =>
       worker.addEventListener('message', ({ data }: MessageEvent<Reading>) => listen(data)),
   };

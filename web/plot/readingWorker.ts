@@ -1,7 +1,9 @@
 import { readChart } from '../../core/reading';
-import type { Question } from './readingQueue';
+import { receiver, type SentQuestion } from './readingChannel';
+
+const receive = receiver();
 
 /** Reads large charts off the page's own thread. */
-self.addEventListener('message', ({ data }: MessageEvent<Question>) => {
-  self.postMessage(readChart(...data));
+self.addEventListener('message', ({ data }: MessageEvent<SentQuestion>) => {
+  self.postMessage(readChart(...receive(data)));
 });

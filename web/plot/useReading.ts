@@ -1,7 +1,7 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
-import { type Day, parseDay } from '../../core/calendar';
-import type { BoardStyle, DrawnChart } from '../../core/chart';
+import { type Day, type Grain, parseDay } from '../../core/calendar';
+import { atGrain, type BoardStyle, type DrawnChart } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';
@@ -64,23 +64,37 @@ function useOwnDials({ dials }: DrawnChart, turned: TurnedDials): TurnedDials {
   return useMemo(() => Object.fromEntries(JSON.parse(named) as [string, DialValue][]), [named]);
 }
 
+/** How a reader looks at a chart, for themselves. */
+export interface ReaderLook {
+  dials: TurnedDials;
+  /** the first day of the period that they have chosen */
+  chosen?: Day;
+  /** the grain that they have chosen */
+  grain?: Grain;
+}
+
 /** The reading of a chart on a dashboard, by an account or by a link. */
 export function useChartReading(
   chart: PlacedChart,
   link: string | null,
   style: BoardStyle,
-  dials: TurnedDials,
-  chosen?: Day,
+  { dials, chosen, grain }: ReaderLook,
 ) {
   const own = useOwnDials(chart.definition, dials);
+  const definition = useMemo(() => atGrain(chart.definition, grain), [chart.definition, grain]);
+  const otherGrain = definition === chart.definition ? undefined : definition.grain;
   const asked = positionsAsked(chart.definition, own);
   // While a dial is being turned, the last figures stand until the next are there.
-  const { data, error } = api.useChartFramesQuery(
-    { chartId: chart.id, link, dials: useDeferredValue(asked) },
+  const { data, currentData, error } = api.useChartFramesQuery(
+    { chartId: chart.id, link, dials: useDeferredValue(asked), grain: otherGrain },
     { refetchOnFocus: true },
   );
+  // Figures of another grain would stand at the wrong periods: the last chart stands meanwhile.
+  const [last, setLast] = useState(definition);
+  const standing = currentData ? definition : last;
+  if (standing !== last) setLast(standing);
   return {
-    reading: useReadingOf(chart.definition, data, style, own, chosen),
+    reading: useReadingOf(standing, data, style, own, chosen),
     problems: data?.problems ?? [],
     error,
   };

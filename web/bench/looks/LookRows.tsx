@@ -6,6 +6,7 @@ import { SelectField } from '../../controls';
 import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
 import { useChange } from '../useBench';
+import { ReplayFields } from './ReplayFields';
 import { ValueAxisSentence } from './ValueAxisSentence';
 
 interface LookRowsProps {
@@ -46,6 +47,14 @@ export function LookRows({ chart, reading }: LookRowsProps) {
           <DatesField chart={chart} today={reading?.today ?? 0} />
           <NamesFields chart={chart} />
           <PartsFields chart={chart} />
+        </ListRow>,
+        <ListRow
+          key="replay"
+          sample={<TapeSample />}
+          name="Replay"
+          found={chart.replay?.offered === false ? 'left out' : 'for readers who ask for it'}
+        >
+          <ReplayFields chart={chart} />
         </ListRow>,
       ]}
     </ListSection>

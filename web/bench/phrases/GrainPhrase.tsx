@@ -1,4 +1,4 @@
-import { Radio } from 'antd';
+import { Checkbox, Radio } from 'antd';
 import { type Grain, grains } from '../../../core/calendar';
 import {
   type AlongDefinition,
@@ -40,6 +40,7 @@ export function GrainPhrase({ chart, main }: GrainPhraseProps) {
           vertical
         />
       )}
+      {along.kind === 'periods' && <ReaderGrains chart={chart} />}
       {!('column' in along) && (
         <SelectField
           label="Years begin in"
@@ -49,6 +50,27 @@ export function GrainPhrase({ chart, main }: GrainPhraseProps) {
         />
       )}
     </Phrase>
+  );
+}
+
+/** The other periods that readers may see the chart by. */
+function ReaderGrains({ chart: { grain, readerGrains = [] } }: Pick<GrainPhraseProps, 'chart'>) {
+  const change = useChange();
+  return (
+    <div role="group" aria-label="Other periods for readers">
+      <span className="small quiet">Readers may see it</span>
+      <Checkbox.Group
+        value={readerGrains.filter((each) => each !== grain)}
+        onChange={(chosen: Grain[]) =>
+          change(({ readerGrains: _before, ...before }) =>
+            chosen.length > 0 ? { ...before, readerGrains: chosen } : before,
+          )
+        }
+        options={grains
+          .filter((each) => each !== grain)
+          .map((each) => ({ value: each, label: `by ${each} too` }))}
+      />
+    </div>
   );
 }
 

@@ -1,0 +1,90 @@
+import { memo, useState } from 'react';
+import { suffixWords } from '../../core/labels';
+import type { DrawnChart } from '../../core/chart';
+import { linesOf, type Reading, sayWhy } from '../../core/reading';
+import {
+  type Drawing,
+  type FigureAsked,
+  FiguresStrip,
+  FiguresTable,
+  narrowestColumn,
+  RowsBehindPanel,
+  sayLeftOut,
+} from '../plot';
+
+interface BenchFiguresProps {
+  chartId: number;
+  chart: DrawnChart;
+  reading: Reading;
+  drawing: Drawing;
+  highlight: string | null;
+  pointed: number | null;
+  /** the picture is as wide as they are: each figure can stand under its period */
+  mayStandBeneath: boolean;
+  onPoint: (place: number | null) => void;
+}
+
+/** The figures of the chart: under its tape, period by period, or as a table when they are many. */
+export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps) {
+  const { chartId, chart, reading, drawing, highlight, pointed, mayStandBeneath, onPoint } = props;
+  const [asked, setAsked] = useState<FigureAsked | null>(null);
+  const [asTable, setAsTable] = useState<boolean | null>(null);
+  const geometry = drawing.panels[0]?.geometry;
+  if (!geometry) return null;
+  const columnWidth = (geometry.width - geometry.left - geometry.right) / reading.positions.length;
+  const alone = mayStandBeneath && reading.panels.length === 1 && reading.axis !== 'ends';
+  const fits = alone && columnWidth >= narrowestColumn && linesOf(reading).length <= 4;
+  const table = asTable ?? !fits;
+  return (
+    <>
+      {asked && <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />}
+      <div className="bench-figures">
+        <header className="row">
+          <h2>Figures</h2>
+          <p className="quiet grow">{sayFigures(chart, reading, pointed, highlight)}</p>
+          {fits && (
+            <button type="button" className="act" onClick={() => setAsTable(!table)}>
+              {table ? 'Under the tape' : 'As a table'}
+            </button>
+          )}
+        </header>
+        {table ? (
+          <FiguresTable
+            {...{ reading, highlight, pointed, onPoint }}
+            height={220}
+            onAsk={setAsked}
+          />
+        ) : (
+          <FiguresStrip
+            {...{ reading, columnWidth, pointed }}
+            left={geometry.left}
+            right={geometry.right}
+          />
+        )}
+        {drawing.leftOut > 0 && (
+          <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>
+        )}
+        {[...reading.outlook, ...reading.remarks].map((sentence) => (
+          <p key={sentence} className="quiet small figures-remark">
+            {sentence}
+          </p>
+        ))}
+      </div>
+    </>
+  );
+});
+
+/** What the figures at the pointer say, or how all of them are written. */
+function sayFigures(
+  chart: DrawnChart,
+  reading: Reading,
+  pointed: number | null,
+  highlight: string | null,
+): string {
+  const unit = suffixWords[reading.format.suffix];
+  const ruled = linesOf(reading).filter(({ met }) => met.size > 0);
+  const asked = ruled.find(({ id }) => id === highlight) ?? ruled[0];
+  if (pointed !== null && asked) return sayWhy(chart, reading, asked, pointed);
+  const rules = reading.rules.map(({ name }, place) => `${place + 1} ${name}`).join(', ');
+  return [unit, rules && `rules: ${rules}`].filter(Boolean).join('; ');
+}

@@ -1,0 +1,94 @@
+import type { DrawnChart, ReplayDefinition } from '../../core/chart';
+import { lineFollowed, type Reading, replayedAt } from '../../core/reading';
+import type { Replay } from '../plot';
+
+interface ReplayStripProps {
+  reading: Reading;
+  highlight: string | null;
+  replay: Replay;
+  definition: ReplayDefinition | undefined;
+  onClose: () => void;
+}
+
+const durations = [5, 10, 20, 40];
+
+/** Plays a chart, stops it, steps and drags it through time, and says how far it has come. */
+export function ReplayStrip({ reading, highlight, replay, definition, onClose }: ReplayStripProps) {
+  const { at, playing, seconds, loops, still, play, pause, seek } = replay;
+  const line = lineFollowed(reading, highlight);
+  const place = Math.floor(at);
+  const last = reading.positions.length - 1;
+  if (!line) return null;
+  const { period, count, all, value, words } = replayedAt(reading, line, place, definition);
+  return (
+    <div className="replay-strip small" role="group" aria-label="Replay">
+      {still ? (
+        <span className="quiet">Motion is reduced: step or drag.</span>
+      ) : (
+        <button type="button" className="act" onClick={playing ? pause : play}>
+          {playing ? 'Pause' : 'Play'}
+        </button>
+      )}
+      <button type="button" className="act" onClick={() => seek(place - 1)} disabled={at <= 0}>
+        Back
+      </button>
+      <input
+        type="range"
+        aria-label="Replayed up to"
+        aria-valuetext={period}
+        min={0}
+        max={last}
+        step={1}
+        value={place}
+        onChange={({ target }) => seek(Number(target.value))}
+      />
+      <button type="button" className="act" onClick={() => seek(place + 1)} disabled={at >= last}>
+        On
+      </button>
+      {!still && (
+        <>
+          <label>
+            <span className="visually-hidden">All of it in</span>
+            <select
+              value={seconds}
+              onChange={({ target }) => replay.setSeconds(Number(target.value))}
+            >
+              {durations.map((each) => (
+                <option key={each} value={each}>
+                  in {each} s
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="row">
+            <input
+              type="checkbox"
+              checked={loops}
+              onChange={({ target }) => replay.setLoops(target.checked)}
+            />
+            again and again
+          </label>
+        </>
+      )}
+      <output className="replay-said" aria-live={playing ? 'off' : 'polite'}>
+        <strong>{period}</strong> {words || `${line.name} ${value || 'not yet'}`}
+        <span className="quiet">
+          , {count} of {all}
+        </span>
+      </output>
+      <button type="button" className="act" aria-label="End the replay" onClick={onClose}>
+        End
+      </button>
+    </div>
+  );
+}
+
+/** The author's words as of the last figure, where they are to stand; empty for nothing. */
+export function sayReplayed(
+  reading: Reading | null,
+  highlight: string | null,
+  { replay }: Pick<DrawnChart, 'replay'>,
+): string {
+  const line = reading && replay?.stands ? lineFollowed(reading, highlight) : null;
+  return line ? replayedAt(reading as Reading, line, line.last ?? 0, replay).words : '';
+}
