@@ -87,7 +87,7 @@ async function measure(
 }
 
 /** Presses a choice, and waits until the picture was drawn anew and a frame with it was shown. */
-const pressed = (page: Page, choice: string): Promise<number> =>
+export const pressed = (page: Page, choice: string): Promise<number> =>
   page.evaluate((words) => {
     const node = document.querySelector<HTMLElement>('.chart-plot');
     const input = [...document.querySelectorAll('label')]
@@ -107,7 +107,7 @@ const pressed = (page: Page, choice: string): Promise<number> =>
   }, choice);
 
 /** Draws what stands in the page anew with the library alone, to a frame that shows it. */
-const redrawn = (page: Page): Promise<number> =>
+export const redrawn = (page: Page): Promise<number> =>
   page.evaluate(async () => {
     interface Drawn extends HTMLElement {
       data: object[];

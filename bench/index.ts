@@ -1,6 +1,7 @@
 import { measureChanges } from './changes';
 import { measureFiles } from './files';
 import { measurePages } from './pages';
+import { measurePointing } from './pointing';
 import { measureReaders } from './readers';
 import { isWithin, type Measured, sayMeasured } from './report';
 import { measureRows } from './rows';
@@ -19,6 +20,7 @@ const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   readers: measureReaders,
   pages: measurePages,
   changes: measureChanges,
+  pointing: measurePointing,
 };
 const [only] = process.argv.slice(2);
 const measured: Measured[] = [];

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
 import { startServer, TestPerson, type TestServer } from '../server/testing';
+import { measureGrains } from './grains';
 import type { Measured } from './report';
 
 const rows = 1_000_000;
@@ -128,6 +129,7 @@ async function measureCharts(server: TestServer, person: TestPerson): Promise<Me
         own: `${warm.toFixed(0)} ms`,
         ...{ peer, ratio: warm / grouped, limit: { atMost: 0.02 } },
       },
+      await measureGrains(server, person, Number(id)),
     ];
   } finally {
     await connection.end();

@@ -35,6 +35,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         yardsticks: [today],
         colourRules: judged('fares'),
         standouts: extremes('fares'),
+        replay: { offered: true, words: '{count} months, {value} in the last', stands: false },
       },
     },
     {
@@ -43,6 +44,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         ...empty,
         title: 'Passengers by route',
         grain: 'week',
+        readerGrains: ['day', 'month'],
         series: [
           series('passengers', 'Passengers', 'actual', ['Sailings', 'Date', 'sum', 'Passengers'], {
             split: {
@@ -130,6 +132,7 @@ export function boardNotes(asOf: Day) {
     {
       chart: 'Fares against budget',
       day: formatDay((storms[0] as [Day, Day])[0]),
+      until: formatDay((storms[0] as [Day, Day])[1]),
       series: 'fares',
       text: 'Storm week: most sailings were lost, and with them the fares.',
       colour: 'moss',
@@ -137,6 +140,7 @@ export function boardNotes(asOf: Day) {
     {
       chart: 'Fuel cost against budget',
       day: formatDay(fuelJump),
+      until: null,
       series: 'fuel',
       text: 'Fuel price up 18% overnight. The contract renews in April.',
       colour: 'ochre',
@@ -144,8 +148,9 @@ export function boardNotes(asOf: Day) {
     {
       chart: 'Passengers by route',
       day: formatDay(quayClosed[0]),
+      until: formatDay(quayClosed[1]),
       series: null,
-      text: 'Osk quay closed for works. Passengers moved to the Harbour boat.',
+      text: 'Osk quay closed for works. Passengers moved to the *Harbour boat*.',
       colour: 'plum',
     },
   ].filter(({ day }) => day <= formatDay(asOf));

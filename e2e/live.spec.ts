@@ -40,9 +40,16 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   const own = page.getByRole('complementary', { name: 'Notes' });
   const note = own.getByRole('listitem').filter({ hasText: 'Counted again' });
   await note.getByRole('button', { name: /^Edit/ }).click();
-  await page.getByLabel('What happened, and why').fill('Counted again, and found right.');
+  await page.getByLabel('What happened, and why').fill('Counted **again**, and found right.');
+  await page.getByLabel('Up to').fill('20 Mar 2025');
+  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Save the note' }).click();
   await expect(seen.getByText('Counted again, and found right.')).toBeVisible();
+  await expect(seen.getByRole('strong')).toHaveText(['again']);
+  await expect(seen.getByText('16 Jan 2025 to 20 Mar 2025, Maren Tarn')).toBeVisible();
+  // By their dates, the one about the whole winter comes after the storm of its first days.
+  await seen.getByLabel('Order of the notes').selectOption('by their dates');
+  await expect(seen.getByRole('listitem').nth(1)).toContainText('Counted again');
 
   await own
     .getByRole('listitem')
