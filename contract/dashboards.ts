@@ -6,6 +6,7 @@ import {
   chartSchema,
   colours,
   type DrawnChart,
+  narrowingSchema,
   type SeriesFrame,
 } from '../core/chart';
 import { figure, list, type Problem } from '../core/values';
@@ -147,7 +148,14 @@ export interface ChartFrames {
   frames: Record<string, SeriesFrame>;
   /** why a series has no frame */
   problems: Problem[];
+  /** by each narrowing that was asked for: whether the chart follows it; missing: none was */
+  follows?: boolean[];
 }
+
+/** A reader picks at most one line and one stretch of dates at a time. */
+export const mostNarrowings = 2;
+
+export const narrowingsShape = list(narrowingSchema, mostNarrowings).required();
 
 export const createdShape = object({ id: number().required() });
 export const revisedShape = object({ revision: number().required() });

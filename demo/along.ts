@@ -42,7 +42,9 @@ const weekdays = (series: Series): ChartDefinition => ({
   title: 'Passengers a day by weekday',
   along: { kind: 'words', column: 'Weekday', order: weekdayNames },
   series: [
-    series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), { split: byRoute }),
+    series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), {
+      split: { ...byRoute, colourBy: 'Waters' },
+    }),
   ],
 });
 

@@ -8,6 +8,8 @@ import { empty, extremes, judged, seriesOf, type SourceIds, today } from './part
 export interface DemoChart {
   definition: ChartDefinition;
   place: { x: number; y: number; w: number; h: number };
+  /** the title of the chart of its dashboard that stands beside what is pointed at in it */
+  beside?: string;
 }
 
 /** The charts of the monthly board. */
@@ -35,6 +37,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         yardsticks: [today],
         colourRules: judged('fares'),
         standouts: extremes('fares'),
+        together: { linked: true, narrows: true },
         replay: { offered: true, words: '{count} months, {value} in the last', stands: false },
       },
     },
@@ -45,6 +48,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         title: 'Passengers by route',
         grain: 'week',
         readerGrains: ['day', 'month'],
+        together: { linked: true, narrows: true },
         series: [
           series('passengers', 'Passengers', 'actual', ['Sailings', 'Date', 'sum', 'Passengers'], {
             split: {

@@ -15,19 +15,20 @@ import type { Step } from '../core/preparation';
  * that pictures and tests stay the same; the figures run from the first day of last year to it.
  */
 
-/** A route, with passengers on a mean day, fare a head, and growth a year. */
+/** A route, with passengers on a mean day, fare a head, and growth a year, and its waters. */
 interface Route {
   name: string;
   passengers: number;
   fare: number;
   growth: number;
+  waters: 'sheltered' | 'open sea';
 }
 
 const routes: Route[] = [
-  { name: 'Harbour to Fenn', passengers: 1620, fare: 8.9, growth: -0.06 },
-  { name: 'Fenn to Osk', passengers: 1180, fare: 9.6, growth: 0.42 },
-  { name: 'Tarrow to Quill', passengers: 890, fare: 7.4, growth: 0.02 },
-  { name: 'Quill to Skerrow', passengers: 420, fare: 11.2, growth: 0 },
+  { name: 'Harbour to Fenn', passengers: 1620, fare: 8.9, growth: -0.06, waters: 'sheltered' },
+  { name: 'Fenn to Osk', passengers: 1180, fare: 9.6, growth: 0.42, waters: 'open sea' },
+  { name: 'Tarrow to Quill', passengers: 890, fare: 7.4, growth: 0.02, waters: 'sheltered' },
+  { name: 'Quill to Skerrow', passengers: 420, fare: 11.2, growth: 0, waters: 'open sea' },
 ];
 
 /** A file of the company: CSV, or a workbook. */
@@ -90,7 +91,7 @@ const within = (day: Day, [from, to]: [Day, Day]) => day >= from && day <= to;
 function sailings(asOf: Day): DemoFile {
   const { firstDay, storms, quayClosed, fuelJump } = story(asOf);
   const lines = [
-    'Date,Route,Sailings,Passengers,Vehicles,Fare revenue,Fuel litres,Fuel cost,Minutes late,On time %,Weekday',
+    'Date,Route,Sailings,Passengers,Vehicles,Fare revenue,Fuel litres,Fuel cost,Minutes late,On time %,Weekday,Waters',
   ];
   for (let day = firstDay; day <= asOf; day += 1) {
     const chance = seeded(day * 7919);
@@ -117,7 +118,7 @@ function sailings(asOf: Day): DemoFile {
           ...[formatDay(day), route.name, sailed, passengers, Math.round(passengers * 0.21)],
           ...[revenue.toFixed(2), litres, (litres * price).toFixed(2)],
           ...[sailed ? (late * sailed).toFixed(1) : '', sailed ? onTime.toFixed(1) : ''],
-          weekdayNames[weekday(day) - 1],
+          ...[weekdayNames[weekday(day) - 1], route.waters],
         ].join(','),
       );
     }

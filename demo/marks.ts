@@ -63,7 +63,11 @@ export function markCharts(
     { place: { x: 6, y: 0, w: 6, h: 4 }, definition: fareAHead(parts, measure) },
     { place: { x: 0, y: 4, w: 12, h: 8 }, definition: fuelLimit(parts) },
     { place: { x: 0, y: 12, w: 6, h: 8 }, definition: pace(parts) },
-    { place: { x: 6, y: 12, w: 6, h: 8 }, definition: yearlyChange(parts) },
+    {
+      place: { x: 6, y: 12, w: 6, h: 8 },
+      definition: yearlyChange(parts),
+      beside: 'Passengers a day by weekday',
+    },
     { place: { x: 0, y: 20, w: 6, h: 8 }, definition: winter(parts) },
     { place: { x: 6, y: 20, w: 6, h: 8 }, definition: grown(parts) },
     { place: { x: 0, y: 28, w: 6, h: 8 }, definition: corridor(parts) },

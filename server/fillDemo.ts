@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { type Day, dayInZone, parseDay } from '../core/calendar';
+import { type ChartDefinition, plainTogether } from '../core/chart';
 import {
   boardCharts,
   boardNotes,
@@ -83,9 +84,18 @@ async function fillBoard(
       { dashboardId, personId: reader, role: 'reader' },
     ]);
     const chartIds = new Map<string, number>();
-    for (const { definition, place } of board.charts(sourceIds, measureIds)) {
+    const drawn = board.charts(sourceIds, measureIds);
+    for (const { definition, place } of drawn) {
       const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition, place });
       chartIds.set(definition.title, insertId);
+    }
+    for (const { definition, beside } of drawn) {
+      const [own, other] = [chartIds.get(definition.title), chartIds.get(beside ?? '')];
+      if (own && other)
+        await change
+          .update(charts)
+          .set({ definition: withPeek(definition, other) })
+          .where(eq(charts.id, own));
     }
     const written = board.notes(asOf);
     for (const [place, { chart, ...note }] of written.entries()) {
@@ -100,6 +110,14 @@ async function fillBoard(
       .where(eq(dashboards.id, dashboardId));
   });
 }
+
+const withPeek = (definition: ChartDefinition, chart: number): ChartDefinition => ({
+  ...definition,
+  together: {
+    ...(definition.together ?? plainTogether),
+    peek: { chart, size: 'medium', shows: 'pointed' },
+  },
+});
 
 async function ensurePerson(
   database: Database,

@@ -15,7 +15,7 @@ export interface StepTimes {
 
 const { chart, frames, today } = judgedDays();
 const size = { width: 1000, height: 400 };
-const options = { ...size, highlight: null, notes: [], measure: measureText };
+const options = { ...size, highlight: [], notes: [], measure: measureText };
 /** As if the figures had just come: nothing is taken from the reading before. */
 const read = () => readChart(chart, { ...frames }, { today });
 

@@ -51,13 +51,13 @@ export const alongColumn = (along: AlongDefinition): AlongColumn | null =>
 /** The periods or days that a chart shows at most, by their first days; all there is along a column. */
 export function shownReach(chart: Drawn, today: Day, lastActual: Day | null = null): Reach {
   if (alongColumn(chart.along)) return { from: null, to: null };
-  return reckoned(chart, today, lastActual);
+  return spannedReach(chart, today, lastActual);
 }
 
 /** Along a column, the chart's span says which rows are counted at all. */
 export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter | null {
   if (!alongColumn(chart.along)) return null;
-  const { from, to } = reckoned(chart, today, null);
+  const { from, to } = spannedReach(chart, today);
   if (from === null && to === null) return null;
   const written = (day: Day | null) => (day === null ? null : formatDay(day));
   return { kind: 'dates', column: date, from: written(from), to: written(to) };
@@ -67,10 +67,10 @@ export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter 
  * A span is reckoned in the chart's grain and reaches to the end of its last period; dates that were
  * set are the very days where no periods are drawn.
  */
-function reckoned(
+export function spannedReach(
   { along, grain, span, yearStart }: Drawn,
   today: Day,
-  lastActual: Day | null,
+  lastActual: Day | null = null,
 ): Reach {
   const unit = along.kind !== 'periods' && span.kind === 'fixed' ? 'day' : grain;
   const { from, to } = reachOf(span, { today, grain: unit, yearStart, lastActual });

@@ -104,7 +104,7 @@ function shown(
         ? whole.completeTo
         : Math.min(whole.completeTo, nextAfter(to) - 1),
     extent: extent && extent.from <= extent.to ? extent : null,
-    groups: null,
+    groups: whole.groups && drawn.map(({ key }) => groupOf(whole, key)),
     readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
     places: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
@@ -113,6 +113,9 @@ function shown(
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;
   return { ...cut, ...worked({ ...cut, lines: cut.values }, derived, chart) };
 }
+
+/** The word that gives a line of a split its colour. */
+const groupOf = ({ keys, groups }: Whole, key: string): string => groups?.[keys.indexOf(key)] ?? '';
 
 /** The single readings from one day to before another. */
 function readingsWithin({ days, figures, ...rest }: Readings, from: Day, next: Day): Readings {

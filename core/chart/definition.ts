@@ -16,6 +16,7 @@ import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
 import type { SpanDefinition } from './spans';
 import type { StrokeDefinition } from './strokes';
+import type { TogetherDefinition } from './together';
 import type { Colour, Dash } from './strokes';
 
 /** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
@@ -184,4 +185,6 @@ export interface ChartDefinition {
   emphasis: string | null;
   /** missing: readers may replay it, without words of the author's */
   replay?: ReplayDefinition;
+  /** missing: it is linked with the others, and narrows none */
+  together?: TogetherDefinition;
 }

@@ -36,6 +36,7 @@ export {
 } from './boardStyle';
 export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
 export { plainReplay, type ReplayDefinition } from './replay';
+export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
 export { type Role, roles, roleWords } from './roles';
 export { alongColumn, type AlongDefinition, drawnGrain } from './along';
 export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
@@ -52,6 +53,7 @@ export {
   withoutSeries,
 } from './draft';
 export { drawnChart } from './drawn';
+export { type Narrowing, narrowedBy, narrowingSchema } from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';

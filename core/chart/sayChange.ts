@@ -21,6 +21,7 @@ const settings = {
   filters: 'filters',
   emphasis: 'emphasis',
   replay: 'replay',
+  together: 'ties to other charts',
 } as const satisfies Partial<Record<keyof ChartDefinition, string>>;
 
 /** What its parts are called when they have no name of their own. */

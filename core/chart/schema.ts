@@ -39,6 +39,7 @@ import {
   type Shape,
   shapes,
 } from './strokes';
+import { togetherSchema } from './together';
 import { type StoredChart, upgradeChart } from './upgrade';
 import { lookSchema } from './yardstickLook';
 
@@ -185,6 +186,7 @@ export const chartSchema = object({
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
   replay: replaySchema.default(undefined).optional(),
+  together: togetherSchema.default(undefined).optional(),
 })
   .noUnknown()
   .transform((given: unknown) => (isEarlier(given) ? upgradeChart(given as StoredChart) : given));

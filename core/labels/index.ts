@@ -20,5 +20,6 @@ export {
   writePeriodOfYear,
 } from './periods';
 export { spreadLabels } from './placement';
+export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
 export { fillSlots, slotsOf } from './slots';

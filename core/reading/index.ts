@@ -2,6 +2,7 @@ export { between, sayBetween } from './between';
 export { offWord } from './compare';
 export { linesOf, sayApart } from './words';
 export { sayWhy } from './why';
+export { groupsOf, type LineGroup } from './groups';
 export { namesFor } from './conditions';
 export { coloursCaught, figuresCaught } from './rules';
 export { lineFollowed, replayedAt } from './replayed';

@@ -31,6 +31,8 @@ export interface SeriesLine extends Line {
   readings: Readings | null;
   /** the place of its word among all words of the split, drawn or not */
   word: number;
+  /** the word that gives it its colour, which lines of one category share; null: its own does */
+  group: string | null;
 }
 
 /** More lines than this in one chart cannot be read. */
@@ -77,6 +79,7 @@ export function layLines(
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
         word: frame?.places[row] ?? 0,
+        group: (split && frame?.groups?.[row]) || null,
       };
     });
   });

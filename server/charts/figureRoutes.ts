@@ -1,8 +1,8 @@
 import { type Request, Router } from 'express';
-import { type ChartFrames, newChartBody, rowsBehindBody } from '../../contract';
+import { type ChartFrames, narrowingsShape, newChartBody, rowsBehindBody } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import type { DialValue } from '../../core/dials';
-import { type ChartDefinition, withMeasures } from '../../core/chart';
+import { type ChartDefinition, type Narrowing, withMeasures } from '../../core/chart';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
 import {
@@ -27,48 +27,74 @@ export function figureRoutes(database: Database, figures: FigureReader): Router 
   router.get('/charts/:id/frames', async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await readableChart(database, person, readId(request));
-    await answers.answer(request, response, `person ${person.id}`, chart, askedBy(request));
+    const find = orNone((id) => readableChart(database, person, id));
+    await answers.answer(request, response, `person ${person.id}`, chart, askedBy(request, find));
   });
 
   router.get('/links/:token/charts/:id/frames', async (request, response) => {
-    const chart = await readableByLink(database, String(request.params.token), readId(request));
+    const readable = (id: number) => readableByLink(database, String(request.params.token), id);
+    const chart = await readable(readId(request));
     const asker = `address ${addressOf(request)}`;
-    await answers.answer(request, response, asker, chart, askedBy(request));
+    await answers.answer(request, response, asker, chart, askedBy(request, orNone(readable)));
   });
 
   return router;
 }
 
-function askedBy(request: Request): AskedByReader {
+/** Finds as another does, and nothing where that refuses. */
+const orNone =
+  <Found>(find: (id: number) => Promise<Found>) =>
+  async (id: number) => {
+    try {
+      return await find(id);
+    } catch (error) {
+      if (error instanceof Refusal) return null;
+      throw error;
+    }
+  };
+
+function askedBy(request: Request, findChart: AskedByReader['findChart']): AskedByReader {
   const { grain } = request.query;
   return {
     turned: turnedDials(request),
+    narrowings: narrowings(request),
+    findChart,
     ...(typeof grain === 'string' ? { grain } : {}),
   };
 }
 
 /** Where a reader has turned dials to: a question's `dials`, as JSON, numbers and words by name. */
 function turnedDials({ query }: Request): Record<string, DialValue> {
-  const text = typeof query.dials === 'string' ? query.dials : '';
-  if (text === '') return {};
-  const refuse = () =>
-    new Refusal(400, {
-      code: 'dials',
-      sentence: 'The positions of the dials cannot be read. Open the dashboard again.',
-    });
-  if (text.length > mostDialText) throw refuse();
+  const turned = written(query.dials, 'The positions of the dials', (value) => value as object);
+  const known = Object.entries(turned ?? {}).filter(
+    ([, value]) => typeof value === 'number' || typeof value === 'string',
+  );
+  return Object.fromEntries(known) as Record<string, DialValue>;
+}
+
+/** What a reader has picked in other charts: a question's `narrowed`, as JSON. */
+const narrowings = ({ query }: Request): Narrowing[] =>
+  written(query.narrowed, 'What was picked', readNarrowings) ?? [];
+
+const readNarrowings = (value: unknown) => narrowingsShape.validateSync(value) as Narrowing[];
+
+/**
+ * Reads a part of a question that is written as JSON; null where there is none.
+ * @throws Refusal 400 that says what cannot be read
+ */
+function written<Value>(text: unknown, what: string, read: (value: unknown) => Value) {
+  if (typeof text !== 'string' || text === '') return null;
+  const sentence = `${what} cannot be read. Open the dashboard again.`;
+  const refusal = new Refusal(400, { code: 'unreadable-question', sentence });
+  if (text.length > mostText) throw refusal;
   try {
-    const turned = JSON.parse(text) as Record<string, unknown>;
-    const known = Object.entries(turned).filter(
-      ([, value]) => typeof value === 'number' || typeof value === 'string',
-    );
-    return Object.fromEntries(known) as Record<string, DialValue>;
+    return read(JSON.parse(text));
   } catch {
-    throw refuse();
+    throw refusal;
   }
 }
 
-const mostDialText = 2000;
+const mostText = 2000;
 
 /** The figures of a definition that is not saved yet: the bench shows each change at once. */
 export function benchFigureRoutes(database: Database, figures: FigureReader): Router {

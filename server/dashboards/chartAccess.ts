@@ -9,6 +9,7 @@ const { access, charts, dashboards, links } = tables;
 /** A chart as far as whoever reads it may see it. */
 export interface ReadableChart {
   id: number;
+  dashboardId: number;
   revision: number;
   /** the dashboard's time zone */
   zone: string;
@@ -16,7 +17,10 @@ export interface ReadableChart {
   role: DashboardRole;
 }
 
-const readable = { id: charts.id, revision: charts.revision, zone: dashboards.zone };
+const readable = {
+  ...{ id: charts.id, dashboardId: charts.dashboardId, revision: charts.revision },
+  zone: dashboards.zone,
+};
 const placed = sql<number>`${charts.place} IS NOT NULL AND ${charts.place} <> 'null'`;
 const living = and(isNull(charts.deletedAt), isNull(dashboards.deletedAt));
 
@@ -66,8 +70,8 @@ export async function readableChart(
 ): Promise<ReadableChart> {
   const found = await chartOfPerson(database, { personId: person.id, chartId });
   if (!found || (found.role === 'reader' && !found.placed)) throw notFound('chart');
-  const { id, revision, zone, role } = found;
-  return { id, revision, zone, role };
+  const { id, dashboardId, revision, zone, role } = found;
+  return { id, dashboardId, revision, zone, role };
 }
 
 /**
@@ -81,6 +85,6 @@ export async function readableByLink(
 ): Promise<ReadableChart> {
   const found = await chartOfLink(database, { token, chartId });
   if (!found?.placed) throw found ? notFound('chart') : linkGone();
-  const { id, revision, zone } = found;
-  return { id, revision, zone, role: 'reader' };
+  const { id, dashboardId, revision, zone } = found;
+  return { id, dashboardId, revision, zone, role: 'reader' };
 }

@@ -6,7 +6,14 @@ import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { atGrain, type ChartDefinition, dialsAsked, withMeasures } from '../../core/chart';
+import {
+  atGrain,
+  type ChartDefinition,
+  dialsAsked,
+  type Narrowing,
+  narrowedBy,
+  withMeasures,
+} from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Problem } from '../../core/values';
 import { type ReadableChart, todayIn } from '../dashboards';
@@ -15,6 +22,7 @@ import { notFound } from '../http';
 import { settings } from '../settings';
 import type { FigureReader } from './figureReader';
 import { measuresDrawn, readFrames, standingVersions } from './readFrames';
+import { versionColumns } from './versions';
 
 /** How somebody wants to see a chart for themselves. */
 export interface AskedByReader {
@@ -22,6 +30,10 @@ export interface AskedByReader {
   turned: Record<string, DialValue>;
   /** undefined: as the author has it */
   grain?: string;
+  /** what they have picked in other charts */
+  narrowings: readonly Narrowing[];
+  /** finds another chart that they may read; null where they may not, or it is gone */
+  findChart: (id: number) => Promise<ReadableChart | null>;
 }
 
 /** The figures of a chart as they are sent. */
@@ -29,6 +41,14 @@ interface Answer {
   body: Buffer;
   /** null while they are too few to be worth it */
   packed: Buffer | null;
+}
+
+/** What narrows a chart, and what has to be known of it. */
+interface NarrowedBy {
+  asked: AskedByReader;
+  versions: ReadonlyMap<number, number | null>;
+  /** written 2026-11-23 */
+  today: string;
 }
 
 /** Smaller answers travel as quickly as they are. */
@@ -54,26 +74,29 @@ export class FigureAnswers {
 
   /**
    * @param asker whose share of the figures thread it takes
-   * @param asked where the reader has turned dials to, by their names, and the grain they have chosen
+   * @param asked how the reader wants to see it
    */
   async answer(
     request: Request,
     response: Response,
     asker: string,
     chart: ReadableChart,
-    { turned, grain }: AskedByReader,
+    asked: AskedByReader,
   ) {
-    const stored = atGrain(await this.definition(chart), grain);
+    const { turned } = asked;
+    const stored = atGrain(await this.definition(chart), asked.grain);
     const measures = await measuresDrawn(this.database, stored);
-    const definition = withMeasures(stored, measures);
-    const versions = await standingVersions(this.database, definition);
+    const whole = withMeasures(stored, measures);
+    const versions = await standingVersions(this.database, whole);
     const today = todayIn(chart.zone);
+    const { definition, follows } = await this.narrowed(chart, whole, { asked, versions, today });
     const forReaders = chart.role === 'reader';
     const name = JSON.stringify([
       ...[chart.id, chart.revision, [...versions], today, forReaders],
       measures.map(({ id, revision }) => [id, revision]),
       dialsAsked(definition).map((dial) => turned[dial] ?? null),
-      definition.grain,
+      ...[definition.grain, definition.filters.slice(whole.filters.length), definition.span],
+      follows,
     ]);
     const tag = `"${createHash('sha1').update(name).digest('base64url')}"`;
     response.setHeader('ETag', tag);
@@ -95,9 +118,36 @@ export class FigureAnswers {
         turned,
       );
       const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
-      return this.keep(name, { today, frames: found.frames, problems });
+      const told = follows.length > 0 ? { follows } : {};
+      return this.keep(name, { today, frames: found.frames, problems, ...told });
     };
     send(request, response, await (held ?? this.together(name, make)));
+  }
+
+  /** A chart as it is narrowed by what was picked in others of its dashboard. */
+  private async narrowed(
+    { id, dashboardId }: ReadableChart,
+    whole: ChartDefinition,
+    { asked, versions, today }: NarrowedBy,
+  ): Promise<{ definition: ChartDefinition; follows: boolean[] }> {
+    const follows: boolean[] = [];
+    if (asked.narrowings.length === 0) return { definition: whole, follows };
+    const held = [...versions.values()].map(
+      async (version) => version && (await versionColumns(this.database, version)),
+    );
+    const columns = (await Promise.all(held)).flatMap((version) =>
+      version ? [version.columns.map(({ name }) => name)] : [],
+    );
+    let definition = whole;
+    for (const narrowing of asked.narrowings) {
+      const picker = await asked.findChart(narrowing.chart);
+      const mayFollow = picker?.dashboardId === dashboardId && picker.id !== id;
+      const known = { chart: definition, today: parseDay(today) ?? 0, columns };
+      const next = mayFollow ? narrowedBy(narrowing, known, await this.definition(picker)) : null;
+      follows.push(next !== null);
+      definition = next ?? definition;
+    }
+    return { definition, follows };
   }
 
   /** Those who ask for the same meanwhile wait for the same. */

@@ -190,7 +190,7 @@ export const api = createApi({
     }),
     chartFrames: build.query<
       ChartFrames,
-      { chartId: number; link: string | null; dials?: string; grain?: string }
+      { chartId: number; link: string | null; dials?: string; grain?: string; narrowed?: string }
     >({
       query: ({ chartId, link, ...asked }) => ({
         url: link ? `links/${link}/charts/${chartId}/frames` : `charts/${chartId}/frames`,

@@ -3,7 +3,7 @@ import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
-import { Chart, type NoteSpot, useDrawing } from '../plot';
+import { Chart, type Highlight, type NoteSpot, useDrawing } from '../plot';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
 
@@ -19,8 +19,8 @@ interface BenchChartProps {
   sizes: readonly PreviewSize[];
   reading: Reading | null;
   notes: readonly Note[];
-  highlight: string | null;
-  onHighlight: (series: string | null) => void;
+  highlight: Highlight;
+  onHighlight: (highlight: Highlight) => void;
   onWriteNote: (spot: NoteSpot) => void;
   onOpenNote: (note: Note) => void;
 }

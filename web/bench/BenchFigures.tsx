@@ -7,6 +7,8 @@ import {
   type FigureAsked,
   FiguresStrip,
   FiguresTable,
+  type Highlight,
+  isLit,
   narrowestColumn,
   RowsBehindPanel,
   sayLeftOut,
@@ -17,7 +19,7 @@ interface BenchFiguresProps {
   chart: DrawnChart;
   reading: Reading;
   drawing: Drawing;
-  highlight: string | null;
+  highlight: Highlight;
   pointed: number | null;
   /** the picture is as wide as they are: each figure can stand under its period */
   mayStandBeneath: boolean;
@@ -79,11 +81,11 @@ function sayFigures(
   chart: DrawnChart,
   reading: Reading,
   pointed: number | null,
-  highlight: string | null,
+  highlight: Highlight,
 ): string {
   const unit = suffixWords[reading.format.suffix];
   const ruled = linesOf(reading).filter(({ met }) => met.size > 0);
-  const asked = ruled.find(({ id }) => id === highlight) ?? ruled[0];
+  const asked = ruled.find(({ id }) => isLit(highlight, id)) ?? ruled[0];
   if (pointed !== null && asked) return sayWhy(chart, reading, asked, pointed);
   const rules = reading.rules.map(({ name }, place) => `${place + 1} ${name}`).join(', ');
   return [unit, rules && `rules: ${rules}`].filter(Boolean).join('; ');

@@ -2,14 +2,14 @@ import './bench.css';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Note } from '../../contract';
+import type { Note, PlacedChart } from '../../contract';
 import { type ChartDefinition, drawnChart } from '../../core/chart';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
-import { type NoteSpot, useLastReading, useReadingOf } from '../plot';
+import { type Highlight, latestLit, type NoteSpot, useLastReading, useReadingOf } from '../plot';
 import { benchActions } from './benchSlice';
 import { useYardsticksByHand } from './useYardsticksByHand';
 import { BenchChart } from './BenchChart';
@@ -72,6 +72,11 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
   // The picture comes first; what the list and the sentence tell of it follows in the next frame.
   const told = useDeferredValue(reading);
+  const highlight = useOpening(bench.highlight, reading?.emphasis ?? null);
+  const others = useMemo(
+    () => otherCharts(dashboard?.charts ?? [], chartId),
+    [dashboard?.charts, chartId],
+  );
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
@@ -115,7 +120,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
             sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
             reading={reading}
             notes={notesShown ? notes : noNotes}
-            highlight={bench.highlight ?? reading?.emphasis ?? null}
+            highlight={highlight}
             onHighlight={(series) => dispatch(benchActions.highlighted(series))}
             onWriteNote={write}
             onOpenNote={(note) => setDraft(changedNote(note))}
@@ -123,10 +128,13 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
           <StandList
             chart={definition}
             reading={told}
+            others={others}
             notes={notes}
             notesShown={notesShown}
             onShowNotes={setNotesShown}
-            onWriteNote={() => write({ day: reading?.today ?? 0, series: bench.highlight })}
+            onWriteNote={() =>
+              write({ day: reading?.today ?? 0, series: latestLit(bench.highlight) })
+            }
             onEditNote={(note) => setDraft(changedNote(note))}
           />
         </div>
@@ -184,3 +192,13 @@ function useUndoKeys() {
     return () => window.removeEventListener('keydown', press);
   }, [dispatch]);
 }
+
+/** What is highlighted on the bench; until a line is, what the chart opens with. */
+const useOpening = (highlight: Highlight, emphasis: string | null): Highlight =>
+  useMemo(
+    () => (highlight.length > 0 || emphasis === null ? highlight : [emphasis]),
+    [highlight, emphasis],
+  );
+
+const otherCharts = (charts: readonly PlacedChart[], own: number) =>
+  charts.filter(({ id }) => id !== own).map(({ id, definition: { title } }) => ({ id, title }));

@@ -1,4 +1,5 @@
 import { Children, type ReactNode, useState } from 'react';
+import { isMore } from '../plot';
 
 interface ListRowProps {
   sample: ReactNode;
@@ -8,7 +9,7 @@ interface ListRowProps {
   figure?: ReactNode;
   /** a series can be highlighted from its row */
   highlighted?: boolean;
-  onHighlight?: () => void;
+  onHighlight?: (more: boolean) => void;
   /** its settings, opened in place */
   children: ReactNode;
 }
@@ -40,7 +41,7 @@ export function ListRow({
             className="plain list-words"
             aria-pressed={highlighted}
             title="Highlight"
-            onClick={onHighlight}
+            onClick={(event) => onHighlight(isMore(event))}
           >
             {words}
           </button>

@@ -13,6 +13,7 @@ import { writeFigure } from '../../core/labels';
 import { coloursCaught, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { api } from '../api';
 import { StrokeSample } from '../look';
+import { isLit, withLit } from '../plot';
 import { AddMenu } from './AddMenu';
 import { benchActions } from './benchSlice';
 import { ListRow, ListSection } from './ListRow';
@@ -57,7 +58,8 @@ export function SeriesRows({
       stroke: plainStroke,
     });
   };
-  const toggle = (id: string) => dispatch(benchActions.highlighted(highlight === id ? null : id));
+  const toggle = (id: string, more: boolean) =>
+    dispatch(benchActions.highlighted(withLit(highlight, id, more)));
   const drawn = reading ? linesOf(reading) : [];
   const rows = chart.series.flatMap((definition) => {
     const lines = drawn.filter(({ seriesId }) => seriesId === definition.id);
@@ -79,8 +81,8 @@ export function SeriesRows({
             ? writeFigure(line.figures[line.last] ?? 0, line.format)
             : ''
         }
-        highlighted={line !== null && highlight === line.id}
-        onHighlight={line ? () => toggle(line.id) : undefined}
+        highlighted={isLit(highlight, line?.id)}
+        onHighlight={line ? (more) => toggle(line.id, more) : undefined}
       >
         <SeriesSentence
           chart={chart}

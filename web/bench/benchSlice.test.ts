@@ -73,7 +73,7 @@ it('tries again after a failure, and starts afresh with another chart', () => {
   const failed = [act.changed(titled('B')), act.saving(), act.saveFailed('No connection.')];
   expect(after(...failed).save).toEqual({ kind: 'failed', sentence: 'No connection.' });
   expect(after(...failed, act.retried()).save.kind).toBe('unsaved');
-  expect(after(...failed, act.highlighted('series'), act.closed())).toEqual(
+  expect(after(...failed, act.highlighted(['series']), act.closed())).toEqual(
     reducer(undefined, { type: 'none' }),
   );
 });

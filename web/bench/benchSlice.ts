@@ -17,7 +17,8 @@ interface BenchState {
   past: ChartDefinition[];
   future: ChartDefinition[];
   save: SaveState;
-  highlight: string | null;
+  /** the ids of the lines that are highlighted */
+  highlight: string[];
 }
 
 const initialState: BenchState = {
@@ -27,7 +28,7 @@ const initialState: BenchState = {
   past: [],
   future: [],
   save: { kind: 'saved', at: null },
-  highlight: null,
+  highlight: [],
 };
 
 const mostSteps = 100;
@@ -96,8 +97,8 @@ export const benchSlice = createSlice({
       state.save = { kind: 'saved', at: null };
     },
     closed: () => initialState,
-    highlighted(state, { payload }: PayloadAction<string | null>) {
-      state.highlight = payload;
+    highlighted(state, { payload }: PayloadAction<readonly string[]>) {
+      state.highlight = [...payload];
     },
   },
 });

@@ -1,7 +1,6 @@
 import './dashboard.css';
 import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
-import type { Day, Grain } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
@@ -9,8 +8,10 @@ import { type NoteSpot, Pointing } from '../plot';
 import { Board } from './Board';
 import { DialStrip } from './DialStrip';
 import { HeldStrip } from './HeldStrip';
-import { withHeld } from './readerView';
+import { NarrowedStrip } from './NarrowedStrip';
+import { Peek } from './Peek';
 import { useLive } from './useLive';
+import { useReaderHands } from './useReaderHands';
 import { useReaderView } from './useReaderView';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
@@ -48,24 +49,8 @@ export function BoardView(props: BoardViewProps) {
     (chartId: number, spot: NoteSpot) => setDraft(newNote(chartId, spot)),
     [],
   );
-  const choosePeriod = useCallback(
-    (chartId: number, start: Day) =>
-      change(({ periods }) => ({ periods: { ...periods, [chartId]: start } })),
-    [change],
-  );
-  const chooseGrain = useCallback(
-    (chartId: number, grain: string) =>
-      change(({ grains }) => ({ grains: { ...grains, [chartId]: grain } })),
-    [change],
-  );
   const [pointing] = useState(() => new Pointing());
-  const hold = useCallback(
-    (day: Day) => change(({ held }) => ({ held: withHeld(held, day) })),
-    [change],
-  );
-  const release = useCallback(() => change(() => ({ held: [] })), [change]);
-  // The line that the reader has highlighted in some chart, by its name; undefined: none was chosen.
-  const [lit, setLit] = useState<string | null | undefined>(undefined);
+  const { hands, lit } = useReaderHands(change);
   const edit = useCallback((note: Note) => setDraft(changedNote(note)), []);
   const open = useCallback(
     (note: Note) => (editable ? edit(note) : setOpened(note.id)),
@@ -91,7 +76,12 @@ export function BoardView(props: BoardViewProps) {
         onTurn={(name, value) => change(({ dials }) => ({ dials: { ...dials, [name]: value } }))}
         onReset={() => change(() => ({ dials: {} }))}
       />
-      <HeldStrip held={view.held} onRelease={hold} />
+      <HeldStrip held={view.held} onRelease={hands.hold} />
+      <NarrowedStrip
+        narrowings={view.narrowings}
+        titleOf={(id) => readings[id]?.title ?? ''}
+        onLetGo={hands.widen}
+      />
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
@@ -102,16 +92,7 @@ export function BoardView(props: BoardViewProps) {
                 chart={chart}
                 link={link}
                 style={dashboard.style}
-                dials={view.dials}
-                period={view.periods[chart.id]}
-                onPeriod={choosePeriod}
-                grain={view.grains[chart.id] as Grain | undefined}
-                onGrain={chooseGrain}
-                {...{ pointing, lit }}
-                held={view.held}
-                onHold={hold}
-                onRelease={release}
-                onLight={setLit}
+                {...{ view, hands, pointing, lit }}
                 notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
                 onWriteNote={editable ? write : undefined}
@@ -130,6 +111,11 @@ export function BoardView(props: BoardViewProps) {
           />
         </div>
       )}
+      <Peek
+        charts={dashboard.charts}
+        style={dashboard.style}
+        {...{ link, view, pointing, readings }}
+      />
       <Suspense fallback={null}>
         {draft && (
           <NoteEditor

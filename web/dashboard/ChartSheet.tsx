@@ -1,44 +1,40 @@
-import { memo, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
-import type { Day, Grain } from '../../core/calendar';
+import type { Grain } from '../../core/calendar';
 import { atGrain, type BoardStyle, grainsOffered } from '../../core/chart';
-import { linesOf, type Reading } from '../../core/reading';
+import type { Reading } from '../../core/reading';
 import { sayProblem } from '../api';
 import {
   Chart,
+  latestLit,
   type NoteSpot,
   OverviewStrip,
   type Pointing,
   sayLeftOut,
-  type TurnedDials,
   useChartReading,
   useDrawing,
 } from '../plot';
+import { LineGroups } from './LineGroups';
+import { sayNarrowed } from './NarrowedStrip';
+import type { ReaderView } from './readerView';
 import { ReplayStrip, sayReplayed } from './ReplayStrip';
 import { SheetActs } from './SheetActs';
 import { SheetFigures } from './SheetFigures';
-import { SheetTitle } from './SheetTitle';
+import { sayLit, SheetTitle } from './SheetTitle';
 import { useSheetReplay } from './useSheetReplay';
+import type { ReaderHands } from './useReaderHands';
+import { useSheetNarrowings, useSheetTies } from './useSheetTies';
 import { useZoom } from './useZoom';
 
 interface ChartSheetProps {
   chart: ChartOnBoard;
   link: string | null;
   style: BoardStyle;
-  dials: TurnedDials;
-  /** the first day of the period that the reader has chosen */
-  period?: Day;
-  onPeriod: (chartId: number, start: Day) => void;
-  /** the grain that the reader has chosen */
-  grain?: Grain;
-  onGrain: (chartId: number, grain: Grain) => void;
+  view: ReaderView;
+  hands: ReaderHands;
   pointing: Pointing;
-  held: readonly Day[];
-  onHold: (day: Day) => void;
-  onRelease: () => void;
-  /** the name of the line that is highlighted; undefined: as the author has it */
-  lit: string | null | undefined;
-  onLight: (name: string | null) => void;
+  /** the names of the lines that are highlighted; null: as the author has it */
+  lit: readonly string[] | null;
   notes: readonly Note[];
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
@@ -52,37 +48,24 @@ export const ChartSheet = memo(function ChartSheet({
   chart,
   link,
   style,
-  dials,
-  period,
-  onPeriod,
-  grain,
-  onGrain,
+  view,
+  hands,
   pointing,
-  held,
-  onHold,
-  onRelease,
   lit,
-  onLight,
   notes,
   onReading,
   onWriteNote,
   onOpenNote,
   acts,
 }: ChartSheetProps) {
-  const { reading, problems, error } = useChartReading(chart, link, style, {
-    ...{ dials, grain },
-    chosen: period,
+  const { own: picked, others } = useSheetNarrowings(chart, view);
+  const grain = view.grains[chart.id] as Grain | undefined;
+  const { reading, problems, error, follows } = useChartReading(chart, link, style, {
+    ...{ dials: view.dials, grain, narrowings: others },
+    chosen: view.periods[chart.id],
   });
-  const lines = reading ? linesOf(reading) : [];
-  // Until the reader chooses one of its lines, the author's emphasis stands.
-  const chosen = lines.find(({ name }) => name === lit)?.id ?? null;
-  const highlight = chosen ?? (lit === null ? null : (reading?.emphasis ?? null));
-  const setHighlight = (id: string | null) =>
-    onLight(lines.find((line) => line.id === id)?.name ?? null);
-  const linked = useMemo(
-    () => ({ pointing, chart: chart.id, held, onHold, onRelease }),
-    [pointing, chart.id, held, onHold, onRelease],
-  );
+  const ties = useSheetTies({ ...{ chart, reading, view, hands, pointing, lit }, picked });
+  const { highlight, held, linked } = ties;
   const [figures, setFigures] = useState(false);
   const zoom = useZoom(reading);
   const { near } = zoom;
@@ -106,14 +89,17 @@ export const ChartSheet = memo(function ChartSheet({
         <SheetTitle
           title={chart.definition.title}
           {...{ reading, held }}
-          lit={lines.find(({ id }) => id === highlight)?.name}
+          lit={reading ? sayLit(reading, highlight) : ''}
+          narrowed={sayNarrowed(others, follows)}
           leftOut={drawing ? sayLeftOut(drawing) : ''}
-          said={sayReplayed(reading, highlight, chart.definition)}
+          said={sayReplayed(reading, latestLit(highlight), chart.definition)}
           grains={grainsOffered(chart.definition)}
           grain={atGrain(chart.definition, grain).grain}
-          onGrain={(next) => onGrain(chart.id, next)}
-          onPeriod={(start) => onPeriod(chart.id, start)}
-        />
+          onGrain={(next) => hands.chooseGrain(chart.id, next)}
+          onPeriod={(start) => hands.choosePeriod(chart.id, start)}
+        >
+          {reading && <LineGroups {...{ reading, highlight }} onHighlight={ties.onHighlight} />}
+        </SheetTitle>
         <SheetActs
           onFigures={reading && (() => setFigures(true))}
           {...{ zoom, replay }}
@@ -128,7 +114,7 @@ export const ChartSheet = memo(function ChartSheet({
       ))}
       {near && replay.running && (
         <ReplayStrip
-          {...{ highlight }}
+          highlight={latestLit(highlight)}
           reading={near}
           replay={replay.running}
           definition={chart.definition.replay}
@@ -145,7 +131,7 @@ export const ChartSheet = memo(function ChartSheet({
             drawing={drawing}
             {...{ highlight, linked }}
             replayedTo={replay.running?.at ?? null}
-            onHighlight={setHighlight}
+            onHighlight={ties.onHighlight}
             onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}
             onOpenNote={onOpenNote}
           />
@@ -158,8 +144,8 @@ export const ChartSheet = memo(function ChartSheet({
         <SheetFigures
           {...{ reading, highlight }}
           chartId={chart.id}
-          // The rows behind a figure are those of the author's own periods.
-          mayAsk={!!acts && reading.grain === chart.definition.grain}
+          // The rows behind a figure are those of the author's own periods and filters.
+          mayAsk={!!acts && reading.grain === chart.definition.grain && others.length === 0}
           onClose={() => setFigures(false)}
         />
       )}

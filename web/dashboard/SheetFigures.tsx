@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { Reading } from '../../core/reading';
 import { SidePanel } from '../look';
-import { type FigureAsked, FiguresTable, InWords, RowsBehindPanel } from '../plot';
+import { type FigureAsked, FiguresTable, type Highlight, InWords, RowsBehindPanel } from '../plot';
 
 interface SheetFiguresProps {
   chartId: number;
   reading: Reading;
-  highlight: string | null;
+  highlight: Highlight;
   /** whoever looks may know where figures come from */
   mayAsk: boolean;
   onClose: () => void;

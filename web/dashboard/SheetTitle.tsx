@@ -1,13 +1,16 @@
+import type { ReactNode } from 'react';
 import type { Day, Grain } from '../../core/calendar';
-import type { Reading } from '../../core/reading';
-import { GrainChoiceField, PeriodChoiceField, sayHeld } from '../plot';
+import { linesOf, type Reading } from '../../core/reading';
+import { GrainChoiceField, type Highlight, isLit, PeriodChoiceField, sayHeld } from '../plot';
 
 interface SheetTitleProps {
   /** as it is written, until the chart is read */
   title: string;
   reading: Reading | null;
-  /** the name of the line that is highlighted */
-  lit: string | undefined;
+  /** which lines are highlighted, in words; empty for none */
+  lit: string;
+  /** by what was picked in other charts it is narrowed, in words; empty for nothing */
+  narrowed: string;
   /** what has found no room, in words */
   leftOut: string;
   held: readonly Day[];
@@ -18,11 +21,21 @@ interface SheetTitleProps {
   grains: readonly Grain[];
   grain: Grain;
   onGrain: (grain: Grain) => void;
+  /** what else can be chosen */
+  children?: ReactNode;
 }
+
+/** The lines that are highlighted, by their names. */
+export const sayLit = (reading: Reading, highlight: Highlight): string =>
+  linesOf(reading)
+    .filter(({ id }) => isLit(highlight, id))
+    .map(({ name }) => name)
+    .join(', ');
 
 /** The title of a chart, and what is drawn; while two dates are held, what lies between them. */
 export function SheetTitle(props: SheetTitleProps) {
-  const { title, reading, lit, leftOut, held, said, onPeriod, grains, grain, onGrain } = props;
+  const { title, reading, lit, narrowed, leftOut, held, said, onPeriod } = props;
+  const { grains, grain, onGrain, children } = props;
   const between = reading ? sayHeld(reading, held) : '';
   return (
     <div className="chart-title">
@@ -34,10 +47,12 @@ export function SheetTitle(props: SheetTitleProps) {
       )}
       <p className="quiet small" hidden={!!between}>
         {said && <span className="ink">{said}. </span>}
-        {lit !== undefined && <strong>{lit} highlighted, </strong>}
+        {narrowed && <strong>{narrowed}, </strong>}
+        {lit && <strong>{lit} highlighted, </strong>}
         {reading?.described}
         {leftOut}
       </p>
+      {children}
       {grains.length > 0 && <GrainChoiceField {...{ grains, grain }} onChoose={onGrain} />}
       {reading?.choice && <PeriodChoiceField choice={reading.choice} onChoose={onPeriod} />}
     </div>

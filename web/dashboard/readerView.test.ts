@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { readView, withHeld, writeView } from './readerView';
+import type { Narrowing } from '../../core/chart';
+import { readView, withHeld, withNarrowing, writeView } from './readerView';
 
 const day = fc.integer({ min: 0, max: 40_000 });
 const views = fc.record({
@@ -18,6 +19,14 @@ const views = fc.record({
     { noNullPrototype: true },
   ),
   held: fc.uniqueArray(day, { maxLength: 2 }),
+  narrowings: fc.constantFrom<Narrowing[]>(
+    [],
+    [{ kind: 'line', chart: 4, series: 'series', word: 'North. East & more' }],
+    [
+      { kind: 'dates', chart: 4, from: '2026-03-01', to: '2026-07-31' },
+      { kind: 'line', chart: 12, series: 'formula-2', word: '' },
+    ],
+  ),
 });
 
 it('comes back from the address as it was written, beside what else stands there', () => {
@@ -31,9 +40,11 @@ it('comes back from the address as it was written, beside what else stands there
 });
 
 it('leaves out of an address what it cannot understand', () => {
-  const address = new URLSearchParams('held=2026-02-30,soon,2026-03-01&period.4=never');
+  const address = new URLSearchParams(
+    'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b',
+  );
   expect(readView(address)).toEqual({
-    ...{ dials: {}, periods: {}, grains: {}, held: [20_513] },
+    ...{ dials: {}, periods: {}, grains: {}, held: [20_513], narrowings: [] },
   });
 });
 
@@ -42,4 +53,11 @@ it('holds two dates at most: a third takes the place of the second, and one that
     all.slice(0, at + 1).reduce(withHeld, [] as number[]),
   );
   expect(steps).toEqual([[1], [1, 2], [1, 3], [3]]);
+});
+
+it('narrows by one pick of a kind: another takes its place', () => {
+  const line = (word: string): Narrowing => ({ kind: 'line', chart: 4, series: 'series', word });
+  const dates: Narrowing = { kind: 'dates', chart: 5, from: '2026-03-01', to: '2026-03-31' };
+  const picked = [line('East'), dates, line('West')].reduce(withNarrowing, [] as Narrowing[]);
+  expect(picked).toEqual([dates, line('West')]);
 });

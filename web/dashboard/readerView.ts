@@ -1,4 +1,5 @@
 import { type Day, formatDay, parseDay } from '../../core/calendar';
+import type { Narrowing } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { TurnedDials } from '../plot';
 
@@ -11,6 +12,8 @@ export interface ReaderView {
   grains: Readonly<Record<number, string>>;
   /** the dates that are held, at most two, in the order in which they were */
   held: readonly Day[];
+  /** what was picked in a chart and narrows the others, at most one of a kind */
+  narrowings: readonly Narrowing[];
 }
 
 /** Holds a date, or lets it go if it is held; a third one takes the place of the second. */
@@ -19,11 +22,18 @@ export function withHeld(held: readonly Day[], day: Day): Day[] {
   return [...held.slice(0, 1), day];
 }
 
+/** Narrows by what is picked, in place of what was picked of its kind. */
+export const withNarrowing = (before: readonly Narrowing[], next: Narrowing): Narrowing[] => [
+  ...before.filter(({ kind }) => kind !== next.kind),
+  next,
+];
+
 const dial = 'dial.';
 const period = 'period.';
 const grain = 'grain.';
 const held = 'held';
-const prefixes = [dial, period, grain, held];
+const only = 'only.';
+const prefixes = [dial, period, grain, held, only];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -34,6 +44,7 @@ export function readView(params: URLSearchParams): ReaderView {
   const days = (params.get(held) ?? '').split(',').flatMap((text) => parseDay(text) ?? []);
   return {
     held: days.slice(0, 2),
+    narrowings: under(only).flatMap(([kind, value]) => narrowingOf(kind, value) ?? []),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
     grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
     periods: Object.fromEntries(
@@ -52,7 +63,24 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
   const grains = Object.entries(view.grains).map(([id, value]) => [grain + id, value]);
   const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
-  return new URLSearchParams([...kept, ...dials, ...periods, ...grains, ...dates]);
+  const narrowed = view.narrowings.map((each) => [only + each.kind, writtenNarrowing(each)]);
+  return new URLSearchParams([...kept, ...dials, ...periods, ...grains, ...dates, ...narrowed]);
+}
+
+/** A narrowing in an address: the chart it was picked in, and what. */
+const writtenNarrowing = (narrowing: Narrowing) =>
+  narrowing.kind === 'line'
+    ? [narrowing.chart, narrowing.series, narrowing.word].join('.')
+    : [narrowing.chart, narrowing.from, narrowing.to].join('.');
+
+function narrowingOf(kind: string, text: string): Narrowing | null {
+  const [, chart = '', first = '', second = ''] = /^(\d+)\.([^.]+)\.(.*)$/.exec(text) ?? [];
+  if (chart === '') return null;
+  if (kind === 'line') return { kind, chart: Number(chart), series: first, word: second };
+  const isStretch = parseDay(first) !== null && parseDay(second) !== null;
+  return kind === 'dates' && isStretch
+    ? { kind, chart: Number(chart), from: first, to: second }
+    : null;
 }
 
 /** A number where it is one; dates stay as they are written. */

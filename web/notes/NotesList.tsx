@@ -1,7 +1,7 @@
 import './notes.css';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { writeDay } from '../../core/labels';
+import { writeDay, writeStretch } from '../../core/labels';
 import { placeNote } from '../../core/notes';
 import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
@@ -68,10 +68,8 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
 
 /** The day it stands on, or the days it speaks of. */
 function sayDays({ day, until }: Note): string {
-  const [first, last] = [day, until].map((each) =>
-    each === null ? '' : writeDay(parseDay(each) ?? 0),
-  );
-  return last ? `${first} to ${last}` : (first ?? '');
+  const first = parseDay(day) ?? 0;
+  return until === null ? writeDay(first) : writeStretch(first, parseDay(until) ?? first);
 }
 
 function isAdrift(note: Note, reading: Reading | undefined): boolean {

@@ -3,6 +3,7 @@ import { sayDifference } from './atPeriod';
 import { plotBottom, toX } from './geometry';
 import type { PlacedPanel } from './panels';
 import { ValueChips } from './ValueChips';
+import { type Highlight } from './highlight';
 
 interface CompactReadOutProps {
   reading: Reading;
@@ -10,7 +11,7 @@ interface CompactReadOutProps {
   period: number;
   /** the series that have a figure there */
   valued: readonly ReadSeries[];
-  highlight: string | null;
+  highlight: Highlight;
   /** the date is said here; of several panels in one only */
   dated: boolean;
   /** missing unless the date is held and notes may be written */

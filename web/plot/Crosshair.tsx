@@ -6,6 +6,7 @@ import { CompactReadOut } from './CompactReadOut';
 import type { Drawing, DrawnPanel } from './drawing';
 import { plotBottom, toX, toY } from './geometry';
 import { geometryOn } from './panels';
+import { type Highlight, isLit } from './highlight';
 
 interface CrosshairProps {
   reading: Reading;
@@ -13,7 +14,7 @@ interface CrosshairProps {
   /** the panel pointed at, by its place */
   panel: number;
   period: number;
-  highlight: string | null;
+  highlight: Highlight;
   /** the series under the pointer */
   nearest: string | null;
   /** it stays until released */
@@ -113,7 +114,7 @@ export function PanelLine({ reading, placed, period, highlight, nearest, held }:
           key={series.id}
           cx={x}
           cy={toY(geometryOn(placed, series.second), series.figures[period] ?? 0)}
-          r={series.id === highlight || series.id === nearest ? 5 : 3.5}
+          r={isLit(highlight, series.id) || series.id === nearest ? 5 : 3.5}
           fill={page.sheet}
           stroke={shades[colourAt(series, middle)]}
           strokeWidth={2}
@@ -146,7 +147,7 @@ function Card({
           series={series}
           reading={reading}
           period={period}
-          strong={series.id === highlight || series.id === nearest}
+          strong={isLit(highlight, series.id) || series.id === nearest}
         />
       ))}
       {valued.length > mostRows && (

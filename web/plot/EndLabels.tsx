@@ -6,12 +6,13 @@ import type { Reading } from '../../core/reading';
 import { type Drawing, type DrawnPanel, headlineSize } from './drawing';
 import { toX } from './geometry';
 import { flownRow } from './pennants';
+import { type Highlight, isLit, isMore } from './highlight';
 
 interface EndLabelsProps {
   reading: Reading;
   drawing: Drawing;
-  highlight: string | null;
-  onToggle: (series: string | null) => void;
+  highlight: Highlight;
+  onToggle: (series: string, more: boolean) => void;
   onOpenNote?: (note: Note) => void;
 }
 
@@ -66,11 +67,11 @@ function Legend({
       <button
         key={series}
         type="button"
-        className={highlight === series ? 'legend-entry strong' : 'legend-entry'}
+        className={isLit(highlight, series) ? 'legend-entry strong' : 'legend-entry'}
         style={style}
         title={text}
-        aria-pressed={highlight === series}
-        onClick={() => onToggle(series)}
+        aria-pressed={isLit(highlight, series)}
+        onClick={(event) => onToggle(series, isMore(event))}
       >
         {inside}
       </button>
@@ -116,8 +117,8 @@ function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsPro
             className={className}
             style={style}
             title={text}
-            aria-pressed={highlight === series}
-            onClick={() => onToggle(series)}
+            aria-pressed={isLit(highlight, series)}
+            onClick={(event) => onToggle(series, isMore(event))}
           >
             {text}
           </button>

@@ -4,6 +4,7 @@ import type { Reading, ReadSeries } from '../../core/reading';
 import { Menu, ScrollTable, toast } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
+import { type Highlight, isLit, noHighlight } from './highlight';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
 const mostAtFirst = 100;
@@ -17,7 +18,7 @@ export interface FigureAsked {
 interface FiguresTableProps {
   reading: Reading;
   height?: number;
-  highlight?: string | null;
+  highlight?: Highlight;
   /** the period that is pointed at, here or on the chart */
   pointed?: number | null;
   onPoint?: (place: number | null) => void;
@@ -33,7 +34,7 @@ interface Order {
 
 /** The figures behind a chart as a table that scrolls, the latest period first unless sorted. */
 export function FiguresTable(props: FiguresTableProps) {
-  const { reading, height, highlight = null, pointed = null, onPoint, onAsk } = props;
+  const { reading, height, highlight = noHighlight, pointed = null, onPoint, onAsk } = props;
   const [all, setAll] = useState(false);
   const [order, setOrder] = useState<Order>({ key: null, down: true });
   const rows = useMemo(() => figureRows(reading, 'wide'), [reading]);
@@ -86,7 +87,7 @@ export function FiguresTable(props: FiguresTableProps) {
               head(
                 key,
                 name,
-                `${kind === 'rule' ? '' : 'figure'}${line.id === highlight ? ' lit-column' : ''}`,
+                `${kind === 'rule' ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
               ),
             )}
           </>
@@ -112,7 +113,7 @@ export function FiguresTable(props: FiguresTableProps) {
 interface PeriodRowProps extends Pick<FiguresTableProps, 'reading' | 'onPoint' | 'onAsk'> {
   rows: readonly FigureRow[];
   place: number;
-  highlight: string | null;
+  highlight: Highlight;
   pointed: boolean;
 }
 
@@ -134,7 +135,7 @@ const PeriodRow = memo(function PeriodRow(props: PeriodRowProps) {
         <FigureCell
           key={row.key}
           {...{ row, place, label, onAsk }}
-          lit={row.line.id === highlight}
+          lit={isLit(highlight, row.line.id)}
         />
       ))}
     </tr>

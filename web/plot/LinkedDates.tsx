@@ -5,11 +5,12 @@ import type { Drawing } from './drawing';
 import { periodAt, plotBottom, toX } from './geometry';
 import { type Linked, usePointedElsewhere } from './pointing';
 import { ValueChips } from './ValueChips';
+import { type Highlight } from './highlight';
 
 interface LinkedDatesProps {
   reading: Reading;
   drawing: Drawing;
-  highlight: string | null;
+  highlight: Highlight;
   linked: Linked;
 }
 

@@ -3,13 +3,14 @@ import { PanelLine, valuedAt } from './Crosshair';
 import type { Drawing } from './drawing';
 import { type Geometry, plotBottom, toX } from './geometry';
 import { ValueChips } from './ValueChips';
+import { type Highlight } from './highlight';
 
 interface ReplayFrontProps {
   reading: Reading;
   drawing: Drawing;
   /** how far the replay has come: a place among the positions, or between two */
   at: number;
-  highlight: string | null;
+  highlight: Highlight;
 }
 
 /** Covers what a replay has not come to yet, and shows where it stands. */

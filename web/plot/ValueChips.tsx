@@ -4,6 +4,7 @@ import { lettered, page } from '../look';
 import { colourAt } from './atPeriod';
 import { plotBottom, toX, toY } from './geometry';
 import { geometryOn, type PlacedPanel } from './panels';
+import { type Highlight, isAway, isLit } from './highlight';
 
 interface ValueChipsProps {
   reading: Reading;
@@ -11,7 +12,7 @@ interface ValueChipsProps {
   period: number;
   /** the series that have a figure there */
   valued: readonly ReadSeries[];
-  highlight: string | null;
+  highlight: Highlight;
   /** at the right of the points, wherever they are: nothing is drawn there yet */
   ahead?: boolean;
 }
@@ -38,14 +39,11 @@ export function ValueChips(props: ValueChipsProps) {
   return shown.map((series, place) => (
     <span
       key={series.id}
-      className={`value-chip${series.id === highlight ? ' strong' : ''}`}
+      className={`value-chip${isLit(highlight, series.id) ? ' strong' : ''}`}
       style={{
         top: (centres[place] ?? 0) - height / 2,
         ...(toLeft ? { right: width - x + 8 } : { left: x + 8 }),
-        color:
-          highlight === null || series.id === highlight
-            ? lettered[colourAt(series, middle)]
-            : page.third,
+        color: !isAway(highlight, series.id) ? lettered[colourAt(series, middle)] : page.third,
       }}
     >
       {writeFigure(series.figures[period] ?? 0, series.format)}

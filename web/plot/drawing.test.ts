@@ -33,7 +33,7 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
 }
 
 const reading = read([10, 14, null, 20, 8, 12], [12, 12, 12, 12, 12, 12]);
-const options = { width: 900, height: 420, highlight: null, notes: [], measure };
+const options = { width: 900, height: 420, highlight: [], notes: [], measure };
 const note = (number: number, text: string, series: string | null): Note => ({
   ...{ id: number, chartId: 1, number, day: text, until: null, series },
   ...{ text: 'x', colour: 'plum' },
@@ -57,7 +57,7 @@ it('draws the two sides of the mark as strokes that meet at the crossing and dif
 });
 
 it('greys all others while one series is highlighted, and keeps its colours', () => {
-  const { data } = drawChart(reading, { ...options, highlight: 'series' });
+  const { data } = drawChart(reading, { ...options, highlight: ['series'] });
   const colours = (name: string) =>
     new Set(
       data

@@ -21,6 +21,7 @@ import { axesOf, axisTitles, partingShape, scaleSize, staffShapes } from './scal
 import { standoutLabels, standoutTraces } from './standouts';
 import { type TextSizes, textSizes } from './textSizes';
 import { yardstickLabels, yardstickShapes } from './yardsticks';
+import { type Highlight } from './highlight';
 
 /** A panel as it is drawn, with what is laid over it. */
 export interface DrawnPanel extends PlacedPanel {
@@ -46,7 +47,7 @@ export interface DrawingOptions {
   width: number;
   height: number;
   /** the line that is emphasised, the others greyed */
-  highlight: string | null;
+  highlight: Highlight;
   notes: readonly Note[];
   /** the least room at the left, where the figures beneath have their names */
   roomAtLeft?: number;
@@ -114,7 +115,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   return {
     data: panels.flatMap((each) => [
       ...lineTraces(reading, each, highlight),
-      ...(highlight === null ? standoutTraces(reading, each) : []),
+      ...(highlight.length === 0 ? standoutTraces(reading, each) : []),
     ]),
     layout: {
       ...Object.assign(
@@ -138,7 +139,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
         ...yardstickLabels(each, fontSize),
         ...pennantAnnotations(each, fontSize),
         // While one series is highlighted, labels of others would only distract.
-        ...(highlight === null
+        ...(highlight.length === 0
           ? counted(
               standoutLabels(reading, each, {
                 ...{ measure, compact, size: sizes.name - (compact ? 1 : 0) },

@@ -5,6 +5,7 @@ import { lettered, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
 import { geometryOn, type PlacedPanel } from './panels';
 import { textSizes } from './textSizes';
+import { type Highlight, isAway, isLit } from './highlight';
 
 /** A name at the end of a line, or the value of a yardstick. */
 export interface EndLabel {
@@ -50,7 +51,7 @@ export function roomForNames(reading: Reading, width: number, measure: Measure) 
 
 /** How names are written, and what stands between a panel and them. */
 interface Naming {
-  highlight: string | null;
+  highlight: Highlight;
   measure: Measure;
   size: number;
   /** the room that a second value axis takes, in pixels */
@@ -167,7 +168,7 @@ function atStart({ series }: ReadPanel): Named[] {
 function place(
   all: readonly Named[],
   placed: PlacedPanel,
-  highlight: string | null,
+  highlight: Highlight,
   across: Pick<EndLabel, 'left' | 'width' | 'before'>,
 ): { labels: EndLabel[]; leftOut: number } {
   const { geometry } = placed;
@@ -190,25 +191,25 @@ function place(
     colour: series || !colour ? labelColour(series, highlight) : lettered[colour],
     top: (centres[at] ?? 0) - height / 2,
     strong:
-      highlight === null
+      highlight.length === 0
         ? series?.role === 'actual' && !series.age && !series.greyed
-        : series?.id === highlight,
+        : isLit(highlight, series?.id),
   }));
   return { labels, leftOut: all.length - named.length };
 }
 
 /** As many names as have room: the highlighted line's, then actuals', then the rest in their order. */
-function firstOf(all: readonly Named[], most: number, highlight: string | null): readonly Named[] {
+function firstOf(all: readonly Named[], most: number, highlight: Highlight): readonly Named[] {
   if (all.length <= most) return all;
   const rank = ({ series }: Named) =>
-    series?.id === highlight ? 0 : series?.role === 'actual' ? 1 : 2;
+    isLit(highlight, series?.id) ? 0 : series?.role === 'actual' ? 1 : 2;
   const kept = new Set([...all].sort((a, b) => rank(a) - rank(b)).slice(0, most));
   return all.filter((each) => kept.has(each));
 }
 
-function labelColour(series: ReadSeries | null, highlight: string | null): string {
+function labelColour(series: ReadSeries | null, highlight: Highlight): string {
   if (!series) return page.accent;
-  if (highlight !== null && highlight !== series.id) return page.third;
+  if (isAway(highlight, series.id)) return page.third;
   const last = series.pieces.findLast(({ rule }) => rule !== null);
   return lettered[last?.colour ?? series.stroke.colour];
 }

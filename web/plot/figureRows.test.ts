@@ -21,7 +21,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
     seriesName: id,
     ...{ drawn: figures, open: [], absent: [], joins: null, handsOver: null, age: null },
     ...{ split: false, plan: false, others: false, word: 0, points: noPoints, filled: false },
-    ...{ shape: 'straight', second: false, format, greyed: false, measured: [] },
+    ...{ shape: 'straight', second: false, format, greyed: false, group: null, measured: [] },
     key: '',
     name: id,
     role: 'actual',

@@ -1,6 +1,6 @@
 export { InWords } from './InWords';
 export { sayHeld } from './LinkedDates';
-export { type Linked, Pointing } from './pointing';
+export { type Linked, type NarrowingHand, type PointedDay, Pointing } from './pointing';
 export { PeriodChoiceField } from './PeriodChoiceField';
 export { Chart, type NoteSpot } from './Chart';
 export { FiguresStrip, narrowestColumn } from './FiguresStrip';
@@ -13,4 +13,5 @@ export { type Replay, useReplay } from './useReplay';
 export { GrainChoiceField } from './GrainChoiceField';
 export { OverviewStrip } from './OverviewStrip';
 export { useDrawing } from './useDrawing';
+export { type Highlight, isLit, isMore, latestLit, noHighlight, withLit } from './highlight';
 export { type TurnedDials, useChartReading, useLastReading, useReadingOf } from './useReading';

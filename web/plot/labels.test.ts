@@ -33,7 +33,7 @@ function read(more: Partial<ChartDefinition>): Reading {
 }
 
 const draw = (reading: Reading, width: number, height: number) =>
-  drawChart(reading, { width, height, highlight: null, notes: [], measure });
+  drawChart(reading, { width, height, highlight: [], notes: [], measure });
 
 const standing = (reading: Reading) => reading.panels.flatMap(({ standouts }) => standouts);
 

@@ -8,6 +8,7 @@ import { pointsOf, readingsOf } from './points';
 import { type Geometry, plotWidth } from './geometry';
 import { axisOf } from './scales';
 import { thin, thinnedFrom } from './thin';
+import { type Highlight, isAway, isLit } from './highlight';
 
 type Traces = Partial<PlotData>[];
 
@@ -29,16 +30,12 @@ const bridgedWidth = 0.6;
  * The lines of a panel, in the order they are drawn: what others are held against first, then the
  * rest, the highlighted one last.
  */
-export function lineTraces(
-  reading: Reading,
-  placed: PlacedPanel,
-  highlight: string | null,
-): Traces {
+export function lineTraces(reading: Reading, placed: PlacedPanel, highlight: Highlight): Traces {
   const order = { budget: 0, target: 0, other: 0, yearBefore: 0, forecast: 1, actual: 2 };
   // Of laid-over years the latest lies on top.
   const sorted = [...placed.panel.series].sort(
     (a, b) =>
-      Number(a.id === highlight) - Number(b.id === highlight) ||
+      Number(isLit(highlight, a.id)) - Number(isLit(highlight, b.id)) ||
       order[a.role] - order[b.role] ||
       (b.age ?? 0) - (a.age ?? 0),
   );
@@ -64,10 +61,10 @@ function tracesOf(
   series: ReadSeries,
   reading: Reading,
   placed: PlacedPanel,
-  highlight: string | null,
+  highlight: Highlight,
 ): Traces {
-  const away = highlight !== null && highlight !== series.id;
-  const lit = highlight === series.id;
+  const away = isAway(highlight, series.id);
+  const lit = isLit(highlight, series.id);
   if (series.shape === 'bars') return barsOf(series, reading, away);
   const lines = runsOf(series, placed.geometry).map((run): Partial<PlotData> => ({
     type: 'scatter',

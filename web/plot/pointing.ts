@@ -1,10 +1,18 @@
 import { useSyncExternalStore } from 'react';
 import type { Day } from '../../core/calendar';
+import type { Narrowing } from '../../core/chart';
 
 /** The day that is pointed at, and the chart in which. */
 export interface PointedDay {
   day: Day;
   chart: number;
+  /** the first day of its period, and the first after it */
+  period: { start: Day; next: Day };
+  /** the id of the line that is pointed at; null beside all lines */
+  line: string | null;
+  /** the picture, and how far from its left edge the day stands, in pixels */
+  frame: HTMLElement;
+  x: number;
 }
 
 /**
@@ -24,7 +32,8 @@ export class Pointing {
 
   /** Points at a day; null when nothing is pointed at any more. */
   point(next: PointedDay | null) {
-    if (next?.day === this.at?.day && next?.chart === this.at?.chart) return;
+    const same = next?.day === this.at?.day && next?.line === this.at?.line;
+    if (same && next?.chart === this.at?.chart) return;
     this.at = next;
     this.listeners.forEach((listener) => listener());
   }
@@ -38,10 +47,30 @@ export interface Linked {
   held: readonly Day[];
   onHold: (day: Day) => void;
   onRelease: () => void;
+  /** how what is picked here narrows the other charts; missing where it narrows none */
+  narrowing?: NarrowingHand;
 }
+
+/** What is picked in a chart, to narrow the others. */
+export interface NarrowingHand {
+  /** what is picked here now */
+  picked: readonly Narrowing[];
+  /** picks in place of what was picked of its kind */
+  onPick: (what: Picked) => void;
+  onLetGo: (kind: Narrowing['kind']) => void;
+}
+
+/** What is picked, without the chart that it is picked in. */
+export type Picked = Narrowing extends infer Each
+  ? Each extends Narrowing
+    ? Omit<Each, 'chart'>
+    : never
+  : never;
 
 /** The day pointed at in another chart; null when there is none. */
 export function usePointedElsewhere({ pointing, chart }: Linked): Day | null {
-  const at = useSyncExternalStore(pointing.subscribe, pointing.current);
-  return at && at.chart !== chart ? at.day : null;
+  return useSyncExternalStore(pointing.subscribe, () => {
+    const at = pointing.current();
+    return at && at.chart !== chart ? at.day : null;
+  });
 }

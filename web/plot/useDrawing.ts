@@ -3,9 +3,10 @@ import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { type Drawing, drawChart } from './drawing';
 import { measureText, useSize } from './usePlot';
+import { type Highlight } from './highlight';
 
 interface Drawn {
-  highlight: string | null;
+  highlight: Highlight;
   notes: readonly Note[];
   /** the least room at the left of the plot, in pixels */
   roomAtLeft?: number;

@@ -1,7 +1,7 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
 import { type Day, type Grain, parseDay } from '../../core/calendar';
-import { atGrain, type BoardStyle, type DrawnChart } from '../../core/chart';
+import { atGrain, type BoardStyle, type DrawnChart, type Narrowing } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';
@@ -71,6 +71,8 @@ export interface ReaderLook {
   chosen?: Day;
   /** the grain that they have chosen */
   grain?: Grain;
+  /** what they have picked in other charts */
+  narrowings: readonly Narrowing[];
 }
 
 /** The reading of a chart on a dashboard, by an account or by a link. */
@@ -78,7 +80,7 @@ export function useChartReading(
   chart: PlacedChart,
   link: string | null,
   style: BoardStyle,
-  { dials, chosen, grain }: ReaderLook,
+  { dials, chosen, grain, narrowings }: ReaderLook,
 ) {
   const own = useOwnDials(chart.definition, dials);
   const definition = useMemo(() => atGrain(chart.definition, grain), [chart.definition, grain]);
@@ -86,7 +88,10 @@ export function useChartReading(
   const asked = positionsAsked(chart.definition, own);
   // While a dial is being turned, the last figures stand until the next are there.
   const { data, currentData, error } = api.useChartFramesQuery(
-    { chartId: chart.id, link, dials: useDeferredValue(asked), grain: otherGrain },
+    {
+      ...{ chartId: chart.id, link, dials: useDeferredValue(asked), grain: otherGrain },
+      narrowed: narrowings.length > 0 ? JSON.stringify(narrowings) : undefined,
+    },
     { refetchOnFocus: true },
   );
   // Figures of another grain would stand at the wrong periods: the last chart stands meanwhile.
@@ -96,6 +101,8 @@ export function useChartReading(
   return {
     reading: useReadingOf(standing, data, style, own, chosen),
     problems: data?.problems ?? [],
+    /** by narrowing: whether the chart follows it */
+    follows: data?.follows,
     error,
   };
 }

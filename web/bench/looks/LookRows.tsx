@@ -7,15 +7,18 @@ import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
 import { useChange } from '../useBench';
 import { ReplayFields } from './ReplayFields';
+import { sayTogether, TogetherFields } from './TogetherFields';
 import { ValueAxisSentence } from './ValueAxisSentence';
 
 interface LookRowsProps {
   chart: ChartDefinition;
   reading: Reading | null;
+  /** the other charts of its dashboard */
+  others: readonly { id: number; title: string }[];
 }
 
 /** The scales of a chart and the names on it: how they are written, and which parts are shown. */
-export function LookRows({ chart, reading }: LookRowsProps) {
+export function LookRows({ chart, reading, others }: LookRowsProps) {
   const hasSecond = chart.series.some(({ axis }) => axis === 'second');
   return (
     <ListSection title="Scales and names" empty="">
@@ -55,6 +58,14 @@ export function LookRows({ chart, reading }: LookRowsProps) {
           found={chart.replay?.offered === false ? 'left out' : 'for readers who ask for it'}
         >
           <ReplayFields chart={chart} />
+        </ListRow>,
+        <ListRow
+          key="together"
+          sample={<TapeSample />}
+          name="Beside other charts"
+          found={sayTogether(chart)}
+        >
+          <TogetherFields {...{ chart, others }} />
         </ListRow>,
       ]}
     </ListSection>

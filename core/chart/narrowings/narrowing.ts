@@ -1,0 +1,29 @@
+import type { ObjectSchema } from 'yup';
+import type { Day } from '../../calendar';
+import type { ChartDefinition } from '../definition';
+
+/** What a chart that is to be narrowed is known by. */
+export interface NarrowedChart {
+  chart: ChartDefinition;
+  today: Day;
+  /** the names of the columns of each source it draws figures from */
+  columns: readonly (readonly string[])[];
+}
+
+/**
+ * One kind of what a reader picks in a chart, by which the other charts of its dashboard are narrowed:
+ * what it is, and what a chart becomes by it.
+ */
+export interface NarrowingKind<Narrowing extends { kind: string; chart: number }> {
+  kind: Narrowing['kind'];
+  schema: ObjectSchema<Narrowing>;
+  /**
+   * The chart as it is narrowed; null where it cannot follow, and then stays as it is.
+   * @param picker the chart in which it was picked
+   */
+  narrow: (
+    narrowing: Narrowing,
+    narrowed: NarrowedChart,
+    picker: ChartDefinition,
+  ) => ChartDefinition | null;
+}

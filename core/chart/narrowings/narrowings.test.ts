@@ -1,0 +1,71 @@
+import { parseDay } from '../../calendar';
+import type { ChartDefinition } from '../definition';
+import type { Filter } from '../../frame';
+import { testChart, testSeries } from '../../testing';
+import { narrowedBy, type Narrowing } from '.';
+
+const today = parseDay('2026-11-23') as number;
+const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };
+const onlyEast: Filter = { kind: 'words', column: 'Route', words: ['East', 'West'], keep: true };
+const picker = testChart({
+  together: { linked: true, narrows: true },
+  filters: [{ filter: onlyEast, rest: 'removed' }],
+  series: [testSeries('Fares', { split })],
+});
+const line = (word: string): Narrowing => ({ kind: 'line', chart: 1, series: 'Fares', word });
+const dates = (from: string, to: string): Narrowing => ({ kind: 'dates', chart: 1, from, to });
+const columns = [['Day', 'Route', 'Fares']];
+
+const narrow = (
+  narrowing: Narrowing,
+  chart: Partial<ChartDefinition> = {},
+  known = { columns, picker },
+) =>
+  narrowedBy(narrowing, { chart: testChart(chart), today, columns: known.columns }, known.picker);
+
+it('keeps the rows of the word of a line that was picked', () => {
+  const filter = { kind: 'words', column: 'Route', words: ['East'], keep: true };
+  expect(narrow(line('East'))?.filters).toEqual([{ filter, rest: 'removed' }]);
+});
+
+it.each([
+  // A target of all routes beside one route's actual would tell an untruth.
+  ['one of its sources has no such column', { columns: [...columns, ['Day', 'Target']], picker }],
+  ['it draws from no source', { columns: [], picker }],
+  ['the other is not split', { columns, picker: { ...picker, series: [testSeries('Fares')] } }],
+  ['nobody lets the other narrow any', { columns, picker: { ...picker, together: undefined } }],
+])('stays as it is where %s', (_why, known) => {
+  expect(narrow(line('East'), {}, known)).toBeNull();
+});
+
+it('does not tell of a word that the other chart leaves out', () => {
+  expect(narrow(line('North'))).toBeNull();
+});
+
+it.each([
+  ['month', '2026-03-01', '2026-07-31', {}, '2026-03-01', '2026-07-31'],
+  // Never more than the chart shows by itself.
+  ['month', '2024-01-01', '2026-01-31', last(13), '2025-11-01', '2026-01-31'],
+  ['day', '2026-03-02', '2026-03-02', {}, '2026-03-02', '2026-03-02'],
+  ['quarter', '2026-01-01', '2026-06-30', {}, '2026-01-01', '2026-06-30'],
+])('shows by %s what lies from %s to %s', (grain, from, to, more, first, end) => {
+  const chart = { grain, ...more } as Partial<ChartDefinition>;
+  expect(narrow(dates(from, to), chart)?.span).toEqual({ kind: 'fixed', from: first, to: end });
+});
+
+it.each([
+  ['longer periods', { grain: 'quarter' }, '2026-02-01', '2026-03-31'],
+  ['two periods side by side', { arrangement: slope() }, '2026-02-01', '2026-03-31'],
+  ['no day of the calendar', {}, '2026-02-01', '2026-02-31'],
+  ['an end before the beginning', {}, '2026-03-01', '2026-02-28'],
+])('does not follow a stretch of dates with %s', (_why, chart, from, to) => {
+  expect(narrow(dates(from, to), chart as Partial<ChartDefinition>)).toBeNull();
+});
+
+function last(count: number): Partial<ChartDefinition> {
+  return { span: { kind: 'last', count } } as Partial<ChartDefinition>;
+}
+
+function slope() {
+  return { kind: 'slope', between: 'before', from: null, to: null };
+}

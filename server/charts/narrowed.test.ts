@@ -1,0 +1,87 @@
+import type { ChartFrames } from '../../contract';
+import type { ChartDefinition, Narrowing } from '../../core/chart';
+import { startServer, TestPerson, type TestServer } from '../testing';
+
+const rows = [
+  ['2026-01-05', 'East', 1],
+  ['2026-01-06', 'West', 20],
+  ['2026-02-05', 'East', 300],
+  ['2026-02-06', 'West', 4000],
+].map((row) => row.join(','));
+const csv = ['Day,Route,Fares', ...rows].join('\n');
+
+let server: TestServer;
+let author: TestPerson;
+let stranger: TestPerson;
+let board: Awaited<ReturnType<TestPerson['board']>>;
+let picker: number;
+
+beforeAll(async () => {
+  server = await startServer();
+  author = await TestPerson.signedUp(server.origin, 'maren');
+  stranger = await TestPerson.signedUp(server.origin, 'odd');
+  board = await author.board(await author.source(csv));
+  picker = await addPicker(author, board, { linked: true, narrows: true });
+}, 60_000);
+
+afterAll(() => server.stop());
+
+/** Lays a chart split by route on a dashboard. */
+async function addPicker(
+  person: TestPerson,
+  { dashboardId, definition }: typeof board,
+  together: ChartDefinition['together'],
+): Promise<number> {
+  const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };
+  const series = definition.series.map((each) => ({ ...each, split }));
+  const { body } = await person.send<{ id: number }>('POST', `/dashboards/${dashboardId}/charts`, {
+    definition: { ...definition, series, together },
+  });
+  return body.id;
+}
+
+/** The figures of the board's chart, as they are narrowed. */
+async function narrowed(narrowings: readonly unknown[], person = author) {
+  const asked = encodeURIComponent(JSON.stringify(narrowings));
+  const path = `/charts/${board.chartId}/frames?narrowed=${asked}`;
+  const { status, body } = await person.send<ChartFrames>('GET', path);
+  const [frame] = Object.values(body.frames ?? {});
+  return { status, figures: frame?.values[0], follows: body.follows };
+}
+
+const east = (chart: number): Narrowing => ({
+  ...{ kind: 'line', chart, series: board.definition.series[0]?.id ?? '', word: 'East' },
+});
+const february = (chart: number): Narrowing => ({
+  ...{ kind: 'dates', chart, from: '2026-02-01', to: '2026-02-28' },
+});
+
+it('narrows a chart by what was picked in another, and tells whether it follows', async () => {
+  expect(await narrowed([])).toEqual({ status: 200, figures: [21, 4300], follows: undefined });
+  expect((await narrowed([east(picker)])).figures).toEqual([1, 300]);
+  expect((await narrowed([february(picker)])).figures).toEqual([4300]);
+  expect(await narrowed([east(picker), february(picker)])).toEqual({
+    ...{ status: 200, figures: [300], follows: [true, true] },
+  });
+  // Not by what it was told before: every answer is for what was asked.
+  expect((await narrowed([])).figures).toEqual([21, 4300]);
+});
+
+it('is narrowed by no chart that does not offer it, lies elsewhere, or is gone', async () => {
+  const silent = await addPicker(author, board, undefined);
+  const own = await stranger.board(await stranger.source(csv));
+  const elsewhere = await addPicker(stranger, own, { linked: true, narrows: true });
+  const second = await author.board(await author.source(csv, 'More figures'));
+  const otherBoard = await addPicker(author, second, { linked: true, narrows: true });
+  for (const chart of [silent, elsewhere, otherBoard, board.chartId, 99_999])
+    expect(await narrowed([east(chart)])).toEqual({
+      ...{ status: 200, figures: [21, 4300], follows: [false] },
+    });
+});
+
+it('refuses what cannot be read as a pick, and too many of them', async () => {
+  const many = Array.from({ length: 3 }, () => east(picker));
+  for (const asked of [[{ kind: 'x' }], [{ kind: 'line', chart: 'a' }], many, [null]])
+    expect((await narrowed(asked)).status).toBe(400);
+  expect((await narrowed([east(picker)], stranger)).status).toBe(404);
+});

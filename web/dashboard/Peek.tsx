@@ -1,0 +1,151 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { PlacedChart } from '../../contract';
+import { formatDay } from '../../core/calendar';
+import type { BoardStyle, Narrowing, PeekDefinition } from '../../core/chart';
+import { linesOf, type Reading } from '../../core/reading';
+import {
+  Chart,
+  type Linked,
+  noHighlight,
+  type PointedDay,
+  type Pointing,
+  useChartReading,
+  useDrawing,
+} from '../plot';
+import { sayNarrowed } from './NarrowedStrip';
+import type { ReaderView } from './readerView';
+
+/** How long a reader stays at a spot before its companion comes, in milliseconds. */
+const pause = 350;
+
+/** Widths and heights of a companion, in pixels. */
+const sizes: Record<PeekDefinition['size'], { width: number; height: number }> = {
+  small: { width: 320, height: 220 },
+  medium: { width: 420, height: 280 },
+  large: { width: 560, height: 360 },
+};
+
+interface PeekProps {
+  charts: readonly PlacedChart[];
+  link: string | null;
+  style: BoardStyle;
+  view: ReaderView;
+  pointing: Pointing;
+  /** the readings of the charts, by chart */
+  readings: Readonly<Record<number, Reading>>;
+}
+
+/** The companion of the chart that is pointed at: another chart, for what is pointed at. */
+export function Peek({ charts, pointing, readings, ...shared }: PeekProps) {
+  const at = useRested(pointing);
+  const host = charts.find(({ id }) => id === at?.chart);
+  const peek = host?.definition.together?.peek;
+  const companion = charts.find(({ id }) => id === peek?.chart);
+  if (!at || !peek || !companion || companion.id === at.chart) return null;
+  const reading = readings[at.chart];
+  return (
+    <Companion
+      key={companion.id}
+      {...shared}
+      {...{ at, peek, pointing }}
+      chart={companion}
+      narrowings={peek.shows === 'pointed' ? narrowingsAt(at, reading) : noNarrowings}
+    />
+  );
+}
+
+const noNarrowings: readonly Narrowing[] = [];
+
+/** What a reader has come to rest at; null while they point at nothing. */
+function useRested(pointing: Pointing): PointedDay | null {
+  const [at, setAt] = useState<PointedDay | null>(null);
+  useEffect(() => {
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    const follow = () => {
+      clearTimeout(waiting);
+      const next = pointing.current();
+      if (next) waiting = setTimeout(() => setAt(next), pause);
+      else setAt(null);
+    };
+    const leave = pointing.subscribe(follow);
+    return () => {
+      clearTimeout(waiting);
+      leave();
+    };
+  }, [pointing]);
+  return at;
+}
+
+/** The period that is pointed at, and the line where it is one of a split. */
+function narrowingsAt(at: PointedDay, reading: Reading | undefined): Narrowing[] {
+  const { start, next } = at.period;
+  const line = reading && linesOf(reading).find(({ id }) => id === at.line);
+  return [
+    { kind: 'dates', chart: at.chart, from: formatDay(start), to: formatDay(next - 1) },
+    ...(line?.split && !line.others
+      ? [{ kind: 'line' as const, chart: at.chart, series: line.seriesId, word: line.key }]
+      : []),
+  ];
+}
+
+interface CompanionProps extends Pick<PeekProps, 'link' | 'style' | 'view' | 'pointing'> {
+  at: PointedDay;
+  peek: PeekDefinition;
+  chart: PlacedChart;
+  narrowings: readonly Narrowing[];
+}
+
+function Companion({ at, peek, chart, link, style, view, pointing, narrowings }: CompanionProps) {
+  const { reading, follows } = useChartReading(chart, link, style, {
+    ...{ dials: view.dials, narrowings },
+  });
+  const room = useRef<HTMLDivElement>(null);
+  const drawing = useDrawing(room, reading, { highlight: noHighlight, notes: noNotes });
+  const linked = useMemo(
+    (): Linked => ({
+      ...{ pointing, chart: chart.id, held: [] },
+      ...{ onHold: () => {}, onRelease: () => {} },
+    }),
+    [pointing, chart.id],
+  );
+  const size = sizes[peek.size];
+  const title = reading?.title ?? chart.definition.title;
+  const narrowed = sayNarrowed(narrowings, follows);
+  return (
+    <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size)}>
+      <h3>{title}</h3>
+      <p className="quiet small" role="status">
+        {narrowed || reading?.described}
+      </p>
+      <div ref={room} className="chart-room">
+        {reading?.positions.length === 0 && <p className="quiet nothing">No figures there.</p>}
+        {reading && reading.positions.length > 0 && (
+          <Chart {...{ reading, drawing, linked }} highlight={noHighlight} onHighlight={() => {}} />
+        )}
+      </div>
+    </aside>
+  );
+}
+
+const noNotes: readonly never[] = [];
+
+/** Distances from the picture and from the edge of the window, in pixels. */
+const apart = 16;
+const edge = 8;
+
+/**
+ * Where a companion stands: below the picture, beside it, or else above it, wherever there is room, so
+ * that neither the point nor its figures are covered.
+ */
+function placeOf({ frame, x }: PointedDay, { width, height }: { width: number; height: number }) {
+  const box = frame.getBoundingClientRect();
+  const within = (place: number, most: number) => Math.max(edge, Math.min(place, most - edge));
+  const left = within(box.left + x - width / 2, window.innerWidth - width);
+  const top = within(box.top, window.innerHeight - height);
+  const below = box.bottom + apart;
+  if (below + height < window.innerHeight) return { width, height, left, top: below };
+  const [before, after] = [box.left - apart - width, box.right + apart];
+  if (after + width < window.innerWidth) return { width, height, left: after, top };
+  if (before > 0) return { width, height, left: before, top };
+  return { width, height, left, top: within(box.top - height - apart, Infinity) };
+}

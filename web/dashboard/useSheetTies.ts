@@ -1,0 +1,94 @@
+import { useCallback, useMemo, useState } from 'react';
+import type { PlacedChart } from '../../contract';
+import { type Narrowing, plainTogether } from '../../core/chart';
+import { linesOf, type Reading } from '../../core/reading';
+import { type Highlight, type Linked, type NarrowingHand, type Pointing } from '../plot';
+import type { ReaderView } from './readerView';
+import type { ReaderHands } from './useReaderHands';
+
+const none: readonly never[] = [];
+
+/** What was picked in a chart, and what was picked in others and narrows it. */
+export function useSheetNarrowings(
+  { id, definition: { together = plainTogether } }: PlacedChart,
+  { narrowings }: Pick<ReaderView, 'narrowings'>,
+) {
+  const { linked } = together;
+  return useMemo(() => {
+    const own = narrowings.filter(({ chart }) => chart === id);
+    return { own, others: linked ? narrowings.filter((each) => !own.includes(each)) : none };
+  }, [narrowings, id, linked]);
+}
+
+interface Tied {
+  chart: PlacedChart;
+  reading: Reading | null;
+  view: ReaderView;
+  hands: ReaderHands;
+  pointing: Pointing;
+  /** the names of the lines that the reader has highlighted; null: as the author has it */
+  lit: readonly string[] | null;
+  /** what was picked in this chart */
+  picked: readonly Narrowing[];
+}
+
+/** What ties a chart to the others of its dashboard; one that its author lets stand alone has its own. */
+export function useSheetTies({ chart, reading, view, hands, pointing, lit, picked }: Tied) {
+  const { linked: isLinked, narrows } = chart.definition.together ?? plainTogether;
+  const [ownLit, setOwnLit] = useState<readonly string[] | null>(null);
+  const names = isLinked ? lit : ownLit;
+  const highlight = useHighlight(reading, names, picked);
+  const light = isLinked ? hands.light : setOwnLit;
+  const onHighlight = useCallback(
+    (ids: Highlight) => {
+      const lines = reading ? linesOf(reading) : [];
+      light(ids.flatMap((id) => lines.find((line) => line.id === id)?.name ?? []));
+    },
+    [reading, light],
+  );
+  const narrowing = useMemo(
+    (): NarrowingHand | undefined =>
+      narrows
+        ? {
+            picked,
+            onPick: (what) => hands.narrow({ ...what, chart: chart.id } as Narrowing),
+            onLetGo: hands.widen,
+          }
+        : undefined,
+    [narrows, picked, hands, chart.id],
+  );
+  const held = isLinked ? view.held : none;
+  const linked = useMemo(
+    (): Linked => ({
+      ...{ pointing, chart: chart.id, held, narrowing },
+      onHold: hands.hold,
+      onRelease: hands.release,
+    }),
+    [pointing, chart.id, held, hands, narrowing],
+  );
+  // One that stands alone takes no part in pointing, unless what is picked in it is for the others.
+  return { highlight, onHighlight, held, linked: isLinked || narrows ? linked : undefined };
+}
+
+/** The lines of a chart that are highlighted: by name, or else what is picked, or the author's own. */
+function useHighlight(
+  reading: Reading | null,
+  names: readonly string[] | null,
+  picked: readonly Narrowing[],
+): Highlight {
+  return useMemo(() => {
+    const lines = reading ? linesOf(reading) : [];
+    const found = (names ?? []).flatMap((name) => {
+      const line = lines.find((each) => each.name === name);
+      return line ? [line.id] : [];
+    });
+    // Until the reader chooses among its lines, the author's emphasis stands.
+    if (found.length > 0 || names?.length === 0) return found;
+    const line = picked.find(({ kind }) => kind === 'line');
+    const word =
+      line?.kind === 'line' &&
+      lines.find(({ seriesId, key }) => seriesId === line.series && key === line.word);
+    const opens = word ? word.id : reading?.emphasis;
+    return opens ? [opens] : found;
+  }, [reading, names, picked]);
+}

@@ -1,0 +1,63 @@
+import type { Note } from '../../contract';
+import type { Reading } from '../../core/reading';
+import type { NoteSpot } from './Chart';
+import { Crosshair } from './Crosshair';
+import { DatesBand } from './DatesBand';
+import type { Drawing } from './drawing';
+import { EndLabels } from './EndLabels';
+import { type Highlight, latestLit } from './highlight';
+import { LinkedDates } from './LinkedDates';
+import { pickedStretch, type Stretch } from './narrowing';
+import type { Pointed } from './pointed';
+import type { Linked } from './pointing';
+import { ScaleHandles } from './ScaleHandles';
+
+interface ChartOverlayProps {
+  reading: Reading;
+  drawing: Drawing;
+  highlight: Highlight;
+  /** presses on the staff and the tape */
+  onScale?: { staff: (value: number) => void; tape: (day: number) => void };
+  linked?: Linked;
+  /** the stretch of dates that is being dragged out */
+  dragged: Stretch | null;
+  pointedAt: number | null;
+  at: Pointed | null;
+  toggle: (series: string, more: boolean) => void;
+  onWriteNote?: (spot: NoteSpot) => void;
+  onOpenNote?: (note: Note) => void;
+}
+
+/** What lies over the picture: names, pennants, and the crosshair where something is pointed at. */
+export function ChartOverlay(props: ChartOverlayProps) {
+  const { at, pointedAt, toggle, onWriteNote, onOpenNote, onScale, linked, dragged, ...shared } =
+    props;
+  const { reading, drawing, highlight } = shared;
+  const period = at?.period ?? pointedAt;
+  const picked = linked?.narrowing && pickedStretch(reading, linked.narrowing);
+  const stretch = dragged ?? picked;
+  return (
+    <>
+      {onScale && (
+        <ScaleHandles {...{ reading, drawing }} onStaff={onScale.staff} onTape={onScale.tape} />
+      )}
+      <EndLabels {...{ reading, drawing, highlight, onOpenNote }} onToggle={toggle} />
+      {stretch && <DatesBand {...{ reading, drawing, stretch }} />}
+      {linked && <LinkedDates {...shared} linked={linked} />}
+      {period !== null && reading.positions[period] && (
+        <Crosshair
+          {...shared}
+          panel={at?.panel ?? 0}
+          period={period}
+          nearest={at?.series ?? null}
+          held={at?.held ?? false}
+          onWriteNote={
+            at && onWriteNote
+              ? () => onWriteNote({ day: at.day, series: at.series ?? latestLit(highlight) })
+              : undefined
+          }
+        />
+      )}
+    </>
+  );
+}
