@@ -1,6 +1,6 @@
 import './phrase.css';
 import { Popover } from 'antd';
-import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 
 interface PhraseProps {
   /** what it says in the sentence */
@@ -16,19 +16,24 @@ export function Phrase({ words, label, children }: PhraseProps) {
   // A page shows dozens of phrases: until one is opened, it is a button and nothing more.
   const [wasOpened, setWasOpened] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
-  const closeOnEscape = (event: KeyboardEvent) => {
-    if (event.key !== 'Escape' || !open) return;
-    const field = event.target as HTMLElement;
-    // An open list within closes first.
-    if (field.role === 'combobox' && field.ariaExpanded === 'true') return;
-    setOpen(false);
-    button.current?.focus();
-  };
+  useEffect(() => {
+    if (!open) return;
+    // Wherever the focus is: what held it within may have been replaced by what was chosen.
+    const closeOnEscape = ({ key, target }: KeyboardEvent) => {
+      const field = target as HTMLElement;
+      // An open list within closes first.
+      if (key !== 'Escape' || (field.role === 'combobox' && field.ariaExpanded === 'true')) return;
+      setOpen(false);
+      button.current?.focus();
+    };
+    // Before the fields within, which keep some keys to themselves.
+    document.addEventListener('keydown', closeOnEscape, true);
+    return () => document.removeEventListener('keydown', closeOnEscape, true);
+  }, [open]);
   const phrase = (
     <button
       ref={button}
       type="button"
-      onKeyDown={closeOnEscape}
       onClick={() => {
         if (wasOpened) return;
         setWasOpened(true);
@@ -50,11 +55,7 @@ export function Phrase({ words, label, children }: PhraseProps) {
       placement="bottomLeft"
       arrow={false}
       destroyOnHidden
-      content={
-        <Setting label={label} onKeyDown={closeOnEscape}>
-          {children}
-        </Setting>
-      }
+      content={<Setting label={label}>{children}</Setting>}
     >
       {phrase}
     </Popover>
@@ -63,7 +64,6 @@ export function Phrase({ words, label, children }: PhraseProps) {
 
 interface SettingProps {
   label: string;
-  onKeyDown: (event: KeyboardEvent) => void;
   children: ReactNode;
 }
 
@@ -71,7 +71,7 @@ interface SettingProps {
 const mostFrames = 60;
 
 /** The opened setting. It stands at the end of the page, so who came by keyboard is led in. */
-function Setting({ label, onKeyDown, children }: SettingProps) {
+function Setting({ label, children }: SettingProps) {
   const setting = useRef<HTMLDivElement>(null);
   useEffect(() => {
     let frames = 0;
@@ -90,14 +90,7 @@ function Setting({ label, onKeyDown, children }: SettingProps) {
     return () => cancelAnimationFrame(next);
   }, []);
   return (
-    <div
-      ref={setting}
-      className="phrase-setting fields"
-      role="dialog"
-      aria-label={label}
-      // Before the fields within, which keep some keys to themselves.
-      onKeyDownCapture={onKeyDown}
-    >
+    <div ref={setting} className="phrase-setting fields" role="dialog" aria-label={label}>
       {children}
     </div>
   );
