@@ -1,4 +1,4 @@
-import { array, type InferType, mixed, number, object, string } from 'yup';
+import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
 import {
   type BoardStyle,
   boardStyleSchema,
@@ -47,7 +47,8 @@ export const noteColours = colours.filter((colour) => colour !== 'ink' && colour
 const writtenDay = string().matches(/^\d{4}-\d\d-\d\d$/, 'Write the date as 2026-11-23.');
 
 export const noteBody = object({
-  day: writtenDay.required(),
+  /** null: it speaks of the whole chart */
+  day: writtenDay.nullable().defined(),
   /** the last day of what it speaks of; null: of one day alone */
   until: writtenDay.nullable().defined().default(null),
   series: string().max(600).nullable().defined().default(null),
@@ -63,6 +64,7 @@ export const noteShape = noteBody.shape({
   /** given once, in the order written */
   number: number().required(),
   author: string().required(),
+  authorId: number().required(),
   writtenAt: string().required(),
   revision: number().required(),
 });
@@ -111,6 +113,8 @@ export const dashboardShape = object({
   /** today in the dashboard's zone, written 2026-11-23 */
   today: string().required(),
   style: mixed<BoardStyle>().required(),
+  /** whoever looks may write notes, and change their own */
+  mayNote: boolean().required(),
   stamp: boardStampShape.required(),
   charts: array(placedChartShape.required()).required(),
   notes: array(noteShape.required()).required(),
@@ -126,7 +130,11 @@ export const accessBody = object({
   role: mixed<'editor' | 'reader'>().oneOf(['editor', 'reader']).required(),
 });
 
+/** Whether readers with an account may write notes. */
+export const readersNoteBody = object({ readersNote: boolean().required() });
+
 export const sharingShape = object({
+  readersNote: boolean().required(),
   people: array(
     object({
       id: number().required(),

@@ -6,3 +6,4 @@ export * from './measures';
 export * from './people';
 export * from './problems';
 export * from './sources';
+export * from './writtenChart';

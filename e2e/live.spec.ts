@@ -46,7 +46,7 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   await page.getByRole('button', { name: 'Save the note' }).click();
   await expect(seen.getByText('Counted again, and found right.')).toBeVisible();
   await expect(seen.getByRole('strong')).toHaveText(['again']);
-  await expect(seen.getByText('16 Jan 2025 to 20 Mar 2025, Maren Tarn')).toBeVisible();
+  await expect(seen.getByText('16 Jan to 20 Mar 2025, Maren Tarn')).toBeVisible();
   // By their dates, the one about the whole winter comes after the storm of its first days.
   await seen.getByLabel('Order of the notes').selectOption('by their dates');
   await expect(seen.getByRole('listitem').nth(1)).toContainText('Counted again');
@@ -57,6 +57,52 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     .getByRole('button', { name: /^Delete/ })
     .click();
   await expect(seen.getByText('Counted again, and found right.')).toBeHidden();
+
+  await test.step('readers write too where the owner lets them, and change their own alone', async () => {
+    const sheet = reader.getByRole('article', { name: 'Punctuality against target' });
+    await sheet.hover();
+    await expect(sheet.getByRole('button', { name: 'Note', exact: true })).toBeHidden();
+    await page.getByRole('button', { name: 'Share' }).click();
+    const allowed = page.getByRole('checkbox', { name: /^Readers with an account may write/ });
+    await allowed.click();
+    await expect(allowed).toBeChecked();
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+    await sheet.getByRole('button', { name: 'Note', exact: true }).click();
+    await reader.getByLabel('What happened, and why').fill('Why is this not by route?');
+    await reader.getByRole('button', { name: 'Save the note' }).click();
+    const question = own.getByRole('listitem').filter({ hasText: 'Why is this not by route?' });
+    await expect(question).toContainText('the whole chart, Ivo Fenn');
+    await expect(question.getByRole('button', { name: /^Edit/ })).toBeVisible();
+    await expect(seen.getByRole('button', { name: /^Edit/ })).toHaveCount(1);
+    // It flies beside the title of its chart.
+    await page
+      .getByRole('article', { name: 'Punctuality against target' })
+      .getByRole('button', { name: /^Note \d+/ })
+      .click();
+    await expect(page.getByLabel('What happened, and why')).toHaveValue(/by route/);
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await seen.getByLabel('Notes by').selectOption('by Ivo Fenn');
+    await expect(seen.getByRole('listitem')).toHaveCount(1);
+  });
+
+  await test.step('a chart is written out with its notes, and read in as another', async () => {
+    await page.getByRole('button', { name: 'Change Punctuality against target' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: 'Write out as JSON' }).click(),
+    ]);
+    await page.getByRole('button', { name: 'New chart' }).click();
+    await page.getByLabel('Chart to read in').setInputFiles({
+      ...{ name: 'notes.json', mimeType: 'application/json', buffer: Buffer.from('{') },
+    });
+    await expect(page.getByText('notes.json is no JSON.')).toBeVisible();
+    await page.getByLabel('Chart to read in').setInputFiles(await file.path());
+    await expect(
+      page.getByRole('button', { name: /^Held against: at least Target/ }),
+    ).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Notes' })).toContainText('(Ivo Fenn)');
+  });
+
   await context.close();
   await beside.stop();
   await server.stop();

@@ -1,2 +1,2 @@
-export { type NoteAnchor, type NotePlace, placeNote } from './notes';
+export { type NoteAnchor, type NotePlace, anchorOf, placeNote } from './notes';
 export { noteParts, plainNote } from './noteText';

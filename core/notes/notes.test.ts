@@ -19,6 +19,11 @@ it.each([
     { day: 59, series: 'fares' },
     { period: null, figure: null, adrift: false },
   ],
+  [
+    'of the whole chart',
+    { day: null, series: 'fares' },
+    { period: null, figure: null, adrift: false },
+  ],
   ['whose series is gone', { day: 0, series: 'costs' }, { period: 0, figure: null, adrift: true }],
 ])('places a note %s', (_, note, wanted) => {
   expect(placeNote(note, lines, axis)).toEqual(wanted);

@@ -1,12 +1,19 @@
-import type { Day } from '../calendar';
+import { type Day, parseDay } from '../calendar';
 import type { Position } from '../arrangements';
 import type { SeriesLine } from '../series';
 
 /** What anchors a note: a day, and the series it speaks of, if any. */
 export interface NoteAnchor {
-  day: Day;
+  /** null: it speaks of the whole chart */
+  day: Day | null;
   series: string | null;
 }
+
+/** What anchors a note whose day is written 2026-11-23, or null. */
+export const anchorOf = (note: { day: string | null; series: string | null }): NoteAnchor => ({
+  day: note.day === null ? null : parseDay(note.day),
+  series: note.series,
+});
 
 /** Where a note stands on a chart. */
 export interface NotePlace {
@@ -20,16 +27,16 @@ export interface NotePlace {
 
 /** Finds where a note stands. It keeps its day whatever happens to the figures. */
 export function placeNote(
-  note: NoteAnchor,
+  { day, series }: NoteAnchor,
   lines: readonly Pick<SeriesLine, 'id' | 'figures'>[],
   axis: readonly Pick<Position, 'start' | 'next'>[],
 ): NotePlace {
-  const place = axis.findIndex(({ start, next }) => note.day >= start && note.day < next);
+  const place = day === null ? -1 : axis.findIndex(({ start, next }) => day >= start && day < next);
   // A series laid over by years has a line for each; a note speaks of all of them.
-  const line = lines.find(({ id }) => id === note.series || id.split('@')[0] === note.series);
+  const line = lines.find(({ id }) => id === series || id.split('@')[0] === series);
   return {
     period: place < 0 ? null : place,
     figure: (place < 0 ? null : line?.figures[place]) ?? null,
-    adrift: note.series !== null && !line,
+    adrift: series !== null && !line,
   };
 }

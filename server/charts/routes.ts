@@ -1,12 +1,14 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { chartBody, newChartBody } from '../../contract';
+import { chartBody, newChartBody, writtenChartBody } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import { chartOf, requireChart, requireRole } from '../dashboards';
 import { type Database, tables } from '../database';
 import { changedMeanwhile, readBody, readId } from '../http';
 import { requirePerson } from '../people';
+import { realDays } from '../notes';
 import { requireSources, sourcesOf } from '../sources';
+import { readInChart, writeChart } from './writtenChart';
 
 const { charts, dashboards } = tables;
 
@@ -25,6 +27,26 @@ export function chartRoutes(database: Database): Router {
       return insertId;
     });
     response.status(201).json({ id });
+  });
+
+  router.post('/dashboards/:id/charts/read-in', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const dashboardId = readId(request);
+    await requireRole(database, person, dashboardId, 'editor');
+    const written = readBody(request, writtenChartBody);
+    written.notes.forEach(realDays);
+    const id = await database.transaction(async (change) => {
+      const read = await readInChart(change, person, dashboardId, written);
+      await requireSources(change, person, dashboardId, sourcesOf(read.definition));
+      return read.id;
+    });
+    response.status(201).json({ id });
+  });
+
+  router.get('/charts/:id/written', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const chart = await requireChart(database, person, readId(request), 'editor');
+    response.json(await writeChart(database, chart));
   });
 
   router.get('/charts/:id', async (request, response) => {

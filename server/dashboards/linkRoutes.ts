@@ -9,7 +9,7 @@ export function linkRoutes(database: Database): Router {
 
   router.get('/links/:token', async (request, response) => {
     const dashboardId = await dashboardOfLink(database, String(request.params.token));
-    response.json(await readDashboard(database, dashboardId, 'reader'));
+    response.json(await readDashboard(database, dashboardId, 'reader', false));
   });
 
   return router;

@@ -29,11 +29,15 @@ export function chartOf({ id, dashboardId, definition, place, revision }: ChartR
   return { id, dashboardId, definition, place, revision };
 }
 
-/** Reads a dashboard with its charts and notes, as far as a role may see them. */
+/**
+ * Reads a dashboard with its charts and notes, as far as a role may see them.
+ * @param known whoever reads it has an account
+ */
 export async function readDashboard(
   queries: Queries,
   dashboardId: number,
   role: DashboardRole,
+  known = true,
 ): Promise<Dashboard> {
   const { dashboards, charts } = tables;
   // Before the rest: what changes meanwhile is told to whoever looks.
@@ -49,11 +53,12 @@ export async function readDashboard(
   const visible = own.filter(({ place }) => role !== 'reader' || place !== null);
   const shown = new Set(visible.map(({ id }) => id));
   const notes = await readNotes(queries, eq(tables.notes.dashboardId, dashboardId));
-  const { id, title, revision, zone, style } = found;
+  const { id, title, revision, zone, style, readersNote } = found;
   return {
     ...{ id, title, role, revision, stamp },
     today: todayIn(zone),
     style: style ?? plainStyle,
+    mayNote: known && (role !== 'reader' || readersNote),
     charts: visible.map((chart) => ({
       ...chartOf(chart),
       definition: drawnChart(chart.definition),
@@ -72,7 +77,7 @@ export async function readNotes(queries: Queries, which: ReturnType<typeof eq>):
     .where(and(which, isNull(notes.deletedAt)))
     .orderBy(desc(notes.number));
   return rows.map(({ note, author }) => {
-    const { id, chartId, number, day, until, series, text, revision } = note;
+    const { id, chartId, number, day, until, series, text, revision, authorId } = note;
     const colour = note.colour as Note['colour'];
     return {
       id,
@@ -84,6 +89,7 @@ export async function readNotes(queries: Queries, which: ReturnType<typeof eq>):
       text,
       colour,
       author,
+      authorId,
       writtenAt: note.writtenAt.toISOString(),
       revision,
     };

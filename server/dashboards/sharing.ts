@@ -1,13 +1,13 @@
 import { randomBytes } from 'node:crypto';
-import { and, desc, eq, ne } from 'drizzle-orm';
+import { and, desc, eq, ne, sql } from 'drizzle-orm';
 import { Router } from 'express';
-import { accessBody, type Sharing } from '../../contract';
+import { accessBody, readersNoteBody, type Sharing } from '../../contract';
 import { type Database, tables } from '../database';
 import { readBody, readId, Refusal } from '../http';
 import { requirePerson } from '../people';
 import { requireRole } from './access';
 
-const { access, links, people } = tables;
+const { access, dashboards, links, people } = tables;
 
 /** Who may see a dashboard: people by role, and links that anybody can read it by. */
 export function sharingRoutes(database: Database): Router {
@@ -51,6 +51,19 @@ export function sharingRoutes(database: Database): Router {
     response.json(await readSharing(database, dashboardId));
   });
 
+  router.put('/dashboards/:id/readers-note', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const dashboardId = readId(request);
+    await requireRole(database, person, dashboardId, 'owner');
+    const { readersNote } = readBody(request, readersNoteBody);
+    await database
+      .update(dashboards)
+      // Whoever looks is told, as of any change of the dashboard.
+      .set({ readersNote, revision: sql`${dashboards.revision} + 1` })
+      .where(eq(dashboards.id, dashboardId));
+    response.json(await readSharing(database, dashboardId));
+  });
+
   router.post('/dashboards/:id/links', async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
@@ -84,7 +97,12 @@ async function readSharing(database: Database, dashboardId: number): Promise<Sha
     .from(links)
     .where(eq(links.dashboardId, dashboardId))
     .orderBy(desc(links.id));
+  const [dashboard] = await database
+    .select({ readersNote: dashboards.readersNote })
+    .from(dashboards)
+    .where(eq(dashboards.id, dashboardId));
   return {
+    readersNote: dashboard?.readersNote ?? false,
     people: shared,
     links: made.map(({ id, token, createdAt }) => ({ id, token, madeAt: createdAt.toISOString() })),
   };

@@ -179,6 +179,8 @@ export const dashboards = mysqlTable('dashboards', {
   lastNote: int('last_note').notNull().default(0),
   /** how its charts look; none: as they are drawn without */
   style: json<BoardStyle | null>('style'),
+  /** readers with an account may write notes */
+  readersNote: boolean('readers_note').notNull().default(false),
   revision: int().notNull().default(1),
   changedAt: at('changed_at').notNull(),
   deletedAt: at('deleted_at'),
@@ -224,7 +226,8 @@ export const notes = mysqlTable(
     dashboardId: int('dashboard_id').notNull(),
     chartId: int('chart_id').notNull(),
     number: int().notNull(),
-    day: varchar({ length: 10 }).notNull(),
+    /** null: of the whole chart */
+    day: varchar({ length: 10 }),
     until: varchar('until_day', { length: 10 }),
     series: varchar({ length: 600 }),
     text: varchar({ length: 2000 }).notNull(),

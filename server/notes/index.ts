@@ -1,1 +1,3 @@
+export { keepNotes } from './keepNotes';
 export { noteRoutes } from './routes';
+export { realDays } from './realDays';

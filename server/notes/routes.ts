@@ -1,11 +1,12 @@
-import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { noteBody, noteChangeBody } from '../../contract';
-import { parseDay } from '../../core/calendar';
+import { noteBody, noteChangeBody, type Person } from '../../contract';
 import { readNotes, requireChart } from '../dashboards';
 import { type Database, tables } from '../database';
-import { changedMeanwhile, notFound, readBody, readId, Refusal } from '../http';
+import { changedMeanwhile, notFound, readBody, readId } from '../http';
 import { requirePerson } from '../people';
+import { keepNotes } from './keepNotes';
+import { realDays } from './realDays';
 
 const { dashboards, notes } = tables;
 
@@ -15,40 +16,21 @@ export function noteRoutes(database: Database): Router {
 
   router.post('/charts/:id/notes', async (request, response) => {
     const person = await requirePerson(database, request);
-    const chart = await requireChart(database, person, readId(request), 'editor');
+    const chart = await requireNoting(database, person, readId(request), person.id);
     const body = readBody(request, noteBody);
     realDays(body);
     const id = await database.transaction(async (change) => {
-      const { dashboardId, id: chartId } = chart;
-      // The update holds the dashboard's row, so two notes never get one number.
-      await change
-        .update(dashboards)
-        .set({ lastNote: sql`${dashboards.lastNote} + 1` })
-        .where(eq(dashboards.id, dashboardId));
-      const [row] = await change
-        .select({ number: dashboards.lastNote })
-        .from(dashboards)
-        .where(eq(dashboards.id, dashboardId));
-      const number = row?.number ?? 1;
-      const values = {
-        ...body,
-        dashboardId,
-        chartId,
-        number,
-        authorId: person.id,
-        writtenAt: new Date(),
-      };
-      const [{ insertId }] = await change.insert(notes).values(values);
-      return insertId;
+      const author = { authorId: person.id, writtenAt: new Date() };
+      return keepNotes(change, chart.dashboardId, [{ ...body, chartId: chart.id, ...author }]);
     });
-    const [note] = await readNotes(database, eq(notes.id, id));
+    const [note] = await readNotes(database, eq(notes.id, id ?? 0));
     response.status(201).json(note);
   });
 
   router.put('/notes/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), false);
-    await requireChart(database, person, note.chartId, 'editor');
+    await requireNoting(database, person, note.chartId, note.authorId);
     const { revision, ...body } = readBody(request, noteChangeBody);
     realDays(body);
     const [{ affectedRows }] = await database
@@ -63,7 +45,7 @@ export function noteRoutes(database: Database): Router {
   router.delete('/notes/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), false);
-    await requireChart(database, person, note.chartId, 'editor');
+    await requireNoting(database, person, note.chartId, note.authorId);
     await database.update(notes).set({ deletedAt: new Date() }).where(eq(notes.id, note.id));
     response.json({ restorable: true });
   });
@@ -71,13 +53,35 @@ export function noteRoutes(database: Database): Router {
   router.post('/notes/:id/restore', async (request, response) => {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), true);
-    await requireChart(database, person, note.chartId, 'editor');
+    await requireNoting(database, person, note.chartId, note.authorId);
     await database.update(notes).set({ deletedAt: null }).where(eq(notes.id, note.id));
     const [restored] = await readNotes(database, eq(notes.id, note.id));
     response.json(restored);
   });
 
   return router;
+}
+
+/**
+ * The chart that a person may write notes on, or change those of an author on: editors those of all,
+ * readers their own, where the owner lets them.
+ * @throws Refusal as requireChart does
+ */
+async function requireNoting(
+  database: Database,
+  person: Person,
+  chartId: number,
+  authorId: number,
+) {
+  if (authorId !== person.id) return requireChart(database, person, chartId, 'editor');
+  const chart = await requireChart(database, person, chartId, 'reader');
+  const [dashboard] = await database
+    .select({ readersNote: dashboards.readersNote })
+    .from(dashboards)
+    .where(eq(dashboards.id, chart.dashboardId));
+  const laid = chart.place !== null;
+  if (dashboard?.readersNote && laid) return chart;
+  return requireChart(database, person, chartId, 'editor');
 }
 
 async function findNote(database: Database, id: number, removed: boolean) {
@@ -88,16 +92,4 @@ async function findNote(database: Database, id: number, removed: boolean) {
     .where(and(eq(notes.id, id), state));
   if (!note) throw notFound('note');
   return note;
-}
-
-/** Days that the calendar has, the last not before the first. */
-function realDays({ day, until }: { day: string; until: string | null }) {
-  for (const [field, written] of Object.entries({ day, until })) {
-    if (written === null || parseDay(written) !== null) continue;
-    const sentence = `There is no day ${written}. Choose another date.`;
-    throw new Refusal(422, { code: 'no-such-day', sentence, place: { field } });
-  }
-  if (until === null || until >= day) return;
-  const sentence = `The note ends on ${until}, before it begins on ${day}. Choose a later end.`;
-  throw new Refusal(422, { code: 'ends-before', sentence, place: { field: 'until' } });
 }

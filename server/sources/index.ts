@@ -6,6 +6,7 @@ export { sourceRoutes } from './routes';
 export {
   chartsDrawing,
   chartsUsing,
+  listSources,
   requireOwnSource,
   requireSource,
   requireSources,

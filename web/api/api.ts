@@ -20,6 +20,7 @@ import type {
   RemovedSource,
   Source,
   SourceDetail,
+  WrittenChart,
 } from '../../contract';
 import { type BoardStyle, type ChartDefinition, figuresAsked } from '../../core/chart';
 import type { MeasureDefinition } from '../../core/measures';
@@ -150,6 +151,10 @@ export const api = createApi({
       query: ({ id, personId }) => remove(`dashboards/${id}/people/${personId}`),
       invalidatesTags: ['Sharing'],
     }),
+    letReadersNote: build.mutation<Sharing, { id: number; readersNote: boolean }>({
+      query: ({ id, ...body }) => put(`dashboards/${id}/readers-note`, body),
+      invalidatesTags: ['Sharing', 'Dashboard'],
+    }),
     makeLink: build.mutation<Sharing, number>({
       query: (id) => post(`dashboards/${id}/links`),
       invalidatesTags: ['Sharing'],
@@ -172,6 +177,16 @@ export const api = createApi({
         invalidatesTags: ['Dashboard', 'Dashboards'],
       },
     ),
+    writtenChart: build.query<WrittenChart, number>({
+      query: (id) => `charts/${id}/written`,
+      keepUnusedDataFor: 0,
+    }),
+    readInChart: build.mutation<{ id: number }, { dashboardId: number; written: WrittenChart }>({
+      query: ({ dashboardId, written }) =>
+        post(`dashboards/${dashboardId}/charts/read-in`, written),
+      extraOptions: { shape: 'created' },
+      invalidatesTags: ['Dashboard', 'Dashboards'],
+    }),
     saveChart: build.mutation<
       { revision: number },
       { id: number; revision: number; definition: ChartDefinition }

@@ -2,6 +2,7 @@ import './dashboard.css';
 import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
+import { api } from '../api';
 import { Empty } from '../look';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../plot';
@@ -19,7 +20,7 @@ import { NotesColumn } from './NotesColumn';
 interface BoardViewProps {
   dashboard: Dashboard;
   link: string | null;
-  /** may write notes and arrange */
+  /** may arrange, and change every note */
   editable: boolean;
   arranging: boolean;
   onArrange: (places: { chartId: number; place: GridPlace }[]) => void;
@@ -52,9 +53,15 @@ export function BoardView(props: BoardViewProps) {
   const [pointing] = useState(() => new Pointing());
   const { hands, lit } = useReaderHands(change);
   const edit = useCallback((note: Note) => setDraft(changedNote(note)), []);
+  const { data: session } = api.useSessionQuery(undefined, { skip: link !== null });
+  const own = session?.person?.id;
+  const mayEdit = useCallback(
+    (note: Note) => editable || (dashboard.mayNote && note.authorId === own),
+    [editable, dashboard.mayNote, own],
+  );
   const open = useCallback(
-    (note: Note) => (editable ? edit(note) : setOpened(note.id)),
-    [editable, edit],
+    (note: Note) => (mayEdit(note) ? edit(note) : setOpened(note.id)),
+    [mayEdit, edit],
   );
   const placed = useMemo(
     () => dashboard.charts.filter(({ place }) => place !== null),
@@ -95,7 +102,7 @@ export function BoardView(props: BoardViewProps) {
                 {...{ view, hands, pointing, lit }}
                 notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
-                onWriteNote={editable ? write : undefined}
+                onWriteNote={dashboard.mayNote ? write : undefined}
                 onOpenNote={open}
                 acts={acts}
               />
@@ -107,7 +114,8 @@ export function BoardView(props: BoardViewProps) {
             shown={notesShown}
             onShow={setNotesShown}
             first={opened}
-            onEdit={editable ? edit : undefined}
+            onEdit={dashboard.mayNote ? edit : undefined}
+            mayEdit={mayEdit}
           />
         </div>
       )}

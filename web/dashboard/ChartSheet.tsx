@@ -88,6 +88,7 @@ export const ChartSheet = memo(function ChartSheet({
       <header>
         <SheetTitle
           title={chart.definition.title}
+          {...{ notes, onOpenNote }}
           {...{ reading, held }}
           lit={reading ? sayLit(reading, highlight) : ''}
           narrowed={sayNarrowed(others, follows)}
@@ -102,6 +103,7 @@ export const ChartSheet = memo(function ChartSheet({
         </SheetTitle>
         <SheetActs
           onFigures={reading && (() => setFigures(true))}
+          onNote={onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null }))}
           {...{ zoom, replay }}
           more={acts?.(chart)}
         />

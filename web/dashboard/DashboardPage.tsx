@@ -3,7 +3,7 @@ import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
 import { api, problemOf, sayProblem } from '../api';
-import { Button, Empty, Menu, toast, toastUndo } from '../look';
+import { Button, Empty, Menu, saveFile, toast, toastUndo } from '../look';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
 import { BoardTitle } from './BoardTitle';
@@ -165,11 +165,20 @@ function useChartActs({ id: dashboardId }: Dashboard) {
   const navigate = useNavigate();
   const [remove] = api.useRemoveChartMutation();
   const [restore] = api.useRestoreChartMutation();
+  const [readWritten] = api.useLazyWrittenChartQuery();
   return useCallback(
     ({ id, definition: { title } }: PlacedChart) => {
       const take = async () => {
         await remove(id).unwrap();
         toastUndo(`“${title}” removed.`, () => void restore(id));
+      };
+      const write = async () => {
+        try {
+          const text = JSON.stringify(await readWritten(id).unwrap(), null, 2);
+          saveFile(new Blob([text], { type: 'application/json' }), `${title}.json`);
+        } catch (error) {
+          toast(sayProblem(error));
+        }
       };
       const toBench = () => void navigate(`/dashboards/${dashboardId}/charts/${id}`);
       return (
@@ -177,6 +186,7 @@ function useChartActs({ id: dashboardId }: Dashboard) {
           label={`Change ${title}`}
           items={[
             { label: 'Open on the bench', act: toBench },
+            { label: 'Write out as JSON', act: () => void write() },
             { label: 'Remove', act: () => void take() },
           ]}
         >
@@ -184,6 +194,6 @@ function useChartActs({ id: dashboardId }: Dashboard) {
         </Menu>
       );
     },
-    [dashboardId, navigate, remove, restore],
+    [dashboardId, navigate, remove, restore, readWritten],
   );
 }

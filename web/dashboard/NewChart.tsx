@@ -5,6 +5,7 @@ import { api, sayProblem } from '../api';
 import { draftChart } from '../../core/chart';
 import { Controls, SelectField } from '../controls';
 import { Button } from '../look';
+import { WrittenChartField } from './WrittenChartField';
 
 /** Chooses the source of a new chart, and opens the bench with a first draft of it. */
 export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClose: () => void }) {
@@ -50,6 +51,7 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
             }))}
           />
         )}
+        <WrittenChartField dashboardId={dashboardId} />
         {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
       </Modal>
     </Controls>

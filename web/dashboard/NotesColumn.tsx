@@ -13,23 +13,33 @@ interface NotesColumnProps {
   first: number | null;
   /** missing for those who may only read */
   onEdit?: (note: Note) => void;
+  mayEdit: (note: Note) => boolean;
 }
 
 type Order = 'newest' | 'date';
 
+/** Those of a whole chart come before all days. */
+const dayOf = ({ day }: Note) => day ?? '';
+
 /** Notes as they come: the newest first. The one that was opened on a chart stands before all. */
 function inOrder(notes: readonly Note[], order: Order, first: number | null): Note[] {
   const ordered =
-    order === 'newest' ? [...notes] : [...notes].sort((a, b) => (a.day < b.day ? -1 : 1));
+    order === 'newest' ? [...notes] : [...notes].sort((a, b) => (dayOf(a) < dayOf(b) ? -1 : 1));
   return ordered.sort((a, b) => Number(b.id === first) - Number(a.id === first));
 }
 
 /** The notes beside the charts. */
-export function NotesColumn({ notes, readings, shown, onShow, first, onEdit }: NotesColumnProps) {
+export function NotesColumn(props: NotesColumnProps) {
+  const { notes, readings, shown, onShow, first, onEdit, mayEdit } = props;
   const [order, setOrder] = useState<Order>('newest');
   const [author, setAuthor] = useState('');
   const authors = [...new Set(notes.map((note) => note.author))];
-  const chosen = notes.filter((note) => author === '' || note.author === author);
+  const [colour, setColour] = useState('');
+  const colours = [...new Set(notes.map((note) => note.colour))];
+  const chosen = notes.filter(
+    (note) =>
+      (author === '' || note.author === author) && (colour === '' || note.colour === colour),
+  );
   const ordered = inOrder(chosen, order, first);
   return (
     <aside className="notes-column" aria-label="Notes">
@@ -52,24 +62,23 @@ export function NotesColumn({ notes, readings, shown, onShow, first, onEdit }: N
                 <option value="newest">newest first</option>
                 <option value="date">by their dates</option>
               </select>
-              {authors.length > 1 && (
-                <select
-                  className="input"
-                  aria-label="Notes by"
-                  value={author}
-                  onChange={({ target }) => setAuthor(target.value)}
-                >
-                  <option value="">by everybody</option>
-                  {authors.map((name) => (
-                    <option key={name} value={name}>
-                      by {name}
-                    </option>
-                  ))}
-                </select>
-              )}
+              <NotesFilter
+                label="Notes by"
+                every="by everybody"
+                value={author}
+                options={authors.map((name) => ({ value: name, label: `by ${name}` }))}
+                onChange={setAuthor}
+              />
+              <NotesFilter
+                label="Notes in"
+                every="in all colours"
+                value={colour}
+                options={colours.map((each) => ({ value: each, label: `in ${each}` }))}
+                onChange={setColour}
+              />
             </div>
           )}
-          <NotesList notes={ordered} readings={readings} onEdit={onEdit} />
+          <NotesList notes={ordered} {...{ readings, onEdit, mayEdit }} />
           {notes.length === 0 && (
             <p className="quiet small">
               No notes yet.
@@ -79,5 +88,34 @@ export function NotesColumn({ notes, readings, shown, onShow, first, onEdit }: N
         </>
       )}
     </aside>
+  );
+}
+
+interface NotesFilterProps {
+  label: string;
+  /** what is said while all are shown */
+  every: string;
+  value: string;
+  options: { value: string; label: string }[];
+  onChange: (value: string) => void;
+}
+
+/** Shows the notes of one kind alone; nothing to choose where all are of one. */
+function NotesFilter({ label, every, value, options, onChange }: NotesFilterProps) {
+  if (options.length < 2) return null;
+  return (
+    <select
+      className="input"
+      aria-label={label}
+      value={value}
+      onChange={({ target }) => onChange(target.value)}
+    >
+      <option value="">{every}</option>
+      {options.map((option) => (
+        <option key={option.value} value={option.value}>
+          {option.label}
+        </option>
+      ))}
+    </select>
   );
 }

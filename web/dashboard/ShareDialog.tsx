@@ -1,4 +1,4 @@
-import { Input, Modal, Select } from 'antd';
+import { Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { Sharing } from '../../contract';
 import { api, sayProblem } from '../api';
@@ -22,6 +22,7 @@ export function ShareDialog({
       <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
         {error && <p className="problem">{sayProblem(error)}</p>}
         {sharing && <PeoplePart dashboardId={dashboardId} people={sharing.people} />}
+        {sharing && <NotesPart dashboardId={dashboardId} readersNote={sharing.readersNote} />}
         {sharing && <LinksPart dashboardId={dashboardId} links={sharing.links} />}
       </Modal>
     </Controls>
@@ -104,6 +105,26 @@ function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Shar
       {giving.error && (
         <p className="problem" role="alert">
           {sayProblem(giving.error)}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function NotesPart({ dashboardId, readersNote }: { dashboardId: number; readersNote: boolean }) {
+  const [change, { error }] = api.useLetReadersNoteMutation();
+  return (
+    <section className="share-part" aria-label="Notes of readers">
+      <h3>Notes</h3>
+      <Checkbox
+        checked={readersNote}
+        onChange={({ target }) => void change({ id: dashboardId, readersNote: target.checked })}
+      >
+        Readers with an account may write notes, and change their own
+      </Checkbox>
+      {error && (
+        <p className="problem" role="alert">
+          {sayProblem(error)}
         </p>
       )}
     </section>

@@ -5,6 +5,8 @@ import type { useZoom } from './useZoom';
 interface SheetActsProps {
   /** null until there are any */
   onFigures: (() => void) | null;
+  /** writes a note on the whole chart; missing for those who may not */
+  onNote?: () => void;
   zoom: ReturnType<typeof useZoom>;
   replay: ReturnType<typeof useSheetReplay>;
   /** what else can be done with the chart */
@@ -12,7 +14,7 @@ interface SheetActsProps {
 }
 
 /** What a reader can do with a chart on its sheet. */
-export function SheetActs({ onFigures, zoom, replay, more }: SheetActsProps) {
+export function SheetActs({ onFigures, onNote, zoom, replay, more }: SheetActsProps) {
   return (
     <div className="chart-acts">
       <button
@@ -31,6 +33,11 @@ export function SheetActs({ onFigures, zoom, replay, more }: SheetActsProps) {
       {replay.begin && (
         <button type="button" className="act" onClick={replay.begin}>
           Replay
+        </button>
+      )}
+      {onNote && (
+        <button type="button" className="act" onClick={onNote}>
+          Note
         </button>
       )}
       {more}

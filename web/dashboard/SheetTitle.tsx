@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
+import type { Note } from '../../contract';
 import type { Day, Grain } from '../../core/calendar';
 import { linesOf, type Reading } from '../../core/reading';
+import { Pennant } from '../look';
 import { GrainChoiceField, type Highlight, isLit, PeriodChoiceField, sayHeld } from '../plot';
 
 interface SheetTitleProps {
@@ -21,6 +23,9 @@ interface SheetTitleProps {
   grains: readonly Grain[];
   grain: Grain;
   onGrain: (grain: Grain) => void;
+  /** those of the whole chart fly beside its title */
+  notes: readonly Note[];
+  onOpenNote?: (note: Note) => void;
   /** what else can be chosen */
   children?: ReactNode;
 }
@@ -35,11 +40,27 @@ export const sayLit = (reading: Reading, highlight: Highlight): string =>
 /** The title of a chart, and what is drawn; while two dates are held, what lies between them. */
 export function SheetTitle(props: SheetTitleProps) {
   const { title, reading, lit, narrowed, leftOut, held, said, onPeriod } = props;
-  const { grains, grain, onGrain, children } = props;
+  const { grains, grain, onGrain, notes, onOpenNote, children } = props;
   const between = reading ? sayHeld(reading, held) : '';
   return (
     <div className="chart-title">
-      <h2>{reading?.title ?? title}</h2>
+      <div className="row">
+        {/* Before the title, whose end what can be done comes over. */}
+        {notes
+          .filter(({ day }) => day === null)
+          .map((note) => (
+            <button
+              key={note.id}
+              type="button"
+              className="plain title-pennant"
+              title={note.text}
+              onClick={() => onOpenNote?.(note)}
+            >
+              <Pennant number={note.number} colour={note.colour} />
+            </button>
+          ))}
+        <h2>{reading?.title ?? title}</h2>
+      </div>
       {between && (
         <p className="held-words small" role="status" title={between}>
           {between}

@@ -3,6 +3,7 @@ export { greyed, lettered, page, shades } from './colours';
 export { Empty } from './Empty';
 export { Menu, type MenuItem } from './Menu';
 export { Pennant } from './Pennant';
+export { saveFile } from './saveFile';
 export { ScrollTable } from './ScrollTable';
 export { SidePanel } from './SidePanel';
 export { StrokeSample } from './StrokeSample';

@@ -73,11 +73,14 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
             <label className="field">
               <span>Stands on</span>
               <DatePicker
-                value={dayjs(day)}
-                allowClear={false}
+                value={day === null ? null : dayjs(day)}
+                placeholder="the whole chart"
                 format="D MMM YYYY"
                 aria-label="Stands on"
-                onChange={(value) => value && setDay(value.format('YYYY-MM-DD'))}
+                onChange={(value) => {
+                  setDay(value ? value.format('YYYY-MM-DD') : null);
+                  if (!value) setUntil(null);
+                }}
               />
             </label>
             <label className="field">
@@ -87,7 +90,8 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
                 placeholder="that day alone"
                 format="D MMM YYYY"
                 aria-label="Up to"
-                minDate={dayjs(day)}
+                disabled={day === null}
+                minDate={day === null ? undefined : dayjs(day)}
                 onChange={(value) => setUntil(value ? value.format('YYYY-MM-DD') : null)}
               />
             </label>
@@ -98,7 +102,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
                 aria-label="Speaks of"
                 onChange={(value) => setSeries(value || null)}
                 options={[
-                  { value: '', label: 'the date itself' },
+                  { value: '', label: day === null ? 'all of it' : 'the date itself' },
                   ...(reading ? linesOf(reading) : []).map(({ id, name }) => ({
                     value: id,
                     label: name,

@@ -2,7 +2,7 @@ import './notes.css';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { writeDay, writeStretch } from '../../core/labels';
-import { placeNote } from '../../core/notes';
+import { anchorOf, placeNote } from '../../core/notes';
 import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
 import { Pennant, toastUndo } from '../look';
@@ -14,10 +14,12 @@ interface NotesListProps {
   readings: Readonly<Record<number, Reading>>;
   /** missing for those who may only read */
   onEdit?: (note: Note) => void;
+  /** which of them may be changed; missing: all */
+  mayEdit?: (note: Note) => boolean;
 }
 
 /** Notes with their pennants, the latest first. */
-export function NotesList({ notes, readings, onEdit }: NotesListProps) {
+export function NotesList({ notes, readings, onEdit, mayEdit = () => true }: NotesListProps) {
   const [remove] = api.useRemoveNoteMutation();
   const [restore] = api.useRestoreNoteMutation();
   const take = async (note: Note) => {
@@ -39,7 +41,7 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
                 <em className="adrift"> adrift: its series is gone</em>
               )}
             </p>
-            {onEdit && (
+            {onEdit && mayEdit(note) && (
               <p className="note-acts">
                 <button
                   type="button"
@@ -68,11 +70,11 @@ export function NotesList({ notes, readings, onEdit }: NotesListProps) {
 
 /** The day it stands on, or the days it speaks of. */
 function sayDays({ day, until }: Note): string {
+  if (day === null) return 'the whole chart';
   const first = parseDay(day) ?? 0;
   return until === null ? writeDay(first) : writeStretch(first, parseDay(until) ?? first);
 }
 
 function isAdrift(note: Note, reading: Reading | undefined): boolean {
-  const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
-  return !!reading && placeNote(anchor, linesOf(reading), reading.positions).adrift;
+  return !!reading && placeNote(anchorOf(note), linesOf(reading), reading.positions).adrift;
 }

@@ -4,7 +4,8 @@ import { formatDay } from '../../core/calendar';
 /** A note that is being written or changed. */
 export interface NoteDraft {
   chartId: number;
-  day: string;
+  /** null: it speaks of the whole chart */
+  day: string | null;
   /** the last day of what it speaks of; null: of one day alone */
   until: string | null;
   series: string | null;
@@ -18,6 +19,10 @@ export const changedNote = (note: Note): NoteDraft => ({
 });
 
 /** A new note where the reader pointed. */
-export function newNote(chartId: number, spot: { day: number; series: string | null }): NoteDraft {
-  return { chartId, day: formatDay(spot.day), until: null, series: spot.series, note: null };
+export function newNote(
+  chartId: number,
+  { day, series }: { day: number | null; series: string | null },
+): NoteDraft {
+  const written = day === null ? null : formatDay(day);
+  return { chartId, day: written, until: null, series, note: null };
 }

@@ -16,7 +16,8 @@ import { usePlotly } from './usePlot';
 
 /** Where a note is to be anchored. */
 export interface NoteSpot {
-  day: number;
+  /** null: the whole chart */
+  day: number | null;
   series: string | null;
 }
 

@@ -13,7 +13,7 @@ export interface KeyedChart {
   linked?: Linked;
   point: (next: Pointed | null) => void;
   onHighlight: (highlight: Highlight) => void;
-  onWriteNote?: (spot: { day: number; series: string | null }) => void;
+  onWriteNote?: (spot: { day: number | null; series: string | null }) => void;
 }
 
 type Key = Pick<React.KeyboardEvent, 'key' | 'shiftKey'>;
@@ -51,8 +51,9 @@ const release: Act = ({ point, linked, onHighlight }) => {
 };
 
 const writeNote: Act = ({ reading, at, highlight, onWriteNote }) => {
-  if (!at || !onWriteNote || reading.axis !== 'calendar') return false;
-  onWriteNote({ day: at.day, series: latestLit(highlight) });
+  if (!onWriteNote) return false;
+  const day = at && reading.axis === 'calendar' ? at.day : null;
+  onWriteNote({ day, series: latestLit(highlight) });
   return true;
 };
 
@@ -109,7 +110,7 @@ export function sayKeys({ linked, onWriteNote }: Pick<KeyedChart, 'linked' | 'on
   return [
     'Arrow keys left and right move the crosshair, up and down highlight a series, with Shift several.',
     linked && 'Enter holds a date, Escape lets all go.',
-    onWriteNote && 'The key N writes a note.',
+    onWriteNote && 'The key N writes a note, on the whole chart where nothing is pointed at.',
     linked?.narrowing &&
       'The key P narrows the other charts to the period, Shift and P up to it, the key S to the highlighted series.',
   ]

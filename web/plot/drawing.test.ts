@@ -37,7 +37,7 @@ const options = { width: 900, height: 420, highlight: [], notes: [], measure };
 const note = (number: number, text: string, series: string | null): Note => ({
   ...{ id: number, chartId: 1, number, day: text, until: null, series },
   ...{ text: 'x', colour: 'plum' },
-  ...{ author: 'M', writtenAt: '', revision: 1 },
+  ...{ authorId: 1, author: 'M', writtenAt: '', revision: 1 },
 });
 
 it('is pure: the same reading gives the same picture', () => {

@@ -1,5 +1,6 @@
 import { periodKey } from '../../core/calendar';
 import { linesOf, type Reading } from '../../core/reading';
+import { saveFile } from '../look';
 import { nameOf } from './figureRows';
 
 /** The figures behind a chart as plain cells: exact, whatever is written on the screen. */
@@ -61,12 +62,7 @@ export const figureFiles = {
 
 /** Writes the figures behind a chart to a file of the person's own. */
 export async function writeFigures(reading: Reading, form: keyof typeof figureFiles) {
-  const address = URL.createObjectURL(await figureFiles[form](figureCells(reading)));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = `${reading.title}.${form}`;
-  link.click();
-  URL.revokeObjectURL(address);
+  saveFile(await figureFiles[form](figureCells(reading)), `${reading.title}.${form}`);
 }
 
 /** Copies the figures behind a chart as cells, that any spreadsheet takes. */

@@ -1,7 +1,7 @@
 import type { Annotations, Shape } from 'plotly.js';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { placeNote } from '../../core/notes';
+import { anchorOf, placeNote } from '../../core/notes';
 import type { Reading, ReadPanel } from '../../core/reading';
 import { page, shades } from '../look';
 import { type Geometry, toX } from './geometry';
@@ -67,7 +67,7 @@ function standing(
     })),
   ]);
   const flown = notes.flatMap((note) => {
-    const day = parseDay(note.day);
+    const { day } = anchorOf(note);
     return day === null || day < first || day >= next
       ? []
       : [{ kind: 'note' as const, day: day + 0.5, text: String(note.number), note }];
@@ -184,8 +184,7 @@ export function pennantShapes(
 
 /** A note that speaks of a series stands on its figure, if there is one. */
 function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel): number {
-  const anchor = { day: parseDay(note.day) ?? 0, series: note.series };
-  return placeNote(anchor, series, positions).figure ?? axis.from;
+  return placeNote(anchorOf(note), series, positions).figure ?? axis.from;
 }
 
 /** The numbers in the pennants, and the words over date lines and stretches. */

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { WrittenChart } from '../../contract';
+import { api, sayProblem } from '../api';
+
+/** Reads in a chart that was written out as JSON, with its notes, and opens it on the bench. */
+export function WrittenChartField({ dashboardId }: { dashboardId: number }) {
+  const [readIn] = api.useReadInChartMutation();
+  const [problem, setProblem] = useState('');
+  const navigate = useNavigate();
+  const read = async (file: File) => {
+    setProblem('');
+    let written: WrittenChart;
+    try {
+      written = JSON.parse(await file.text()) as WrittenChart;
+    } catch {
+      setProblem(`${file.name} is no JSON. Choose a chart that Stand Mark has written out.`);
+      return;
+    }
+    try {
+      const { id } = await readIn({ dashboardId, written }).unwrap();
+      await navigate(`/dashboards/${dashboardId}/charts/${id}`);
+    } catch (error) {
+      setProblem(sayProblem(error));
+    }
+  };
+  return (
+    <label className="field written-chart">
+      <span>Or read one in that was written out as JSON, with its notes</span>
+      <input
+        type="file"
+        accept=".json,application/json"
+        aria-label="Chart to read in"
+        onChange={({ target }) => {
+          const file = target.files?.[0];
+          if (file) void read(file);
+          target.value = '';
+        }}
+      />
+      {problem && (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      )}
+    </label>
+  );
+}
