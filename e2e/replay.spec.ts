@@ -72,6 +72,12 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
     await chart.focus();
     await page.keyboard.press('Home');
     await expect(chart.getByRole('status')).toContainText('Feb 2026');
+    // A link shows the same.
+    await page.waitForURL(/near\.\d+=/);
+    await page.reload();
+    await chart.focus();
+    await page.keyboard.press('Home');
+    await expect(chart.getByRole('status')).toContainText('Feb 2026');
     await page.keyboard.press('0');
     await expect(byMonth).toHaveAttribute('aria-pressed', 'true');
     await chart.focus();

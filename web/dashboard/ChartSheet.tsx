@@ -2,7 +2,7 @@ import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
 import { atGrain, type BoardStyle, grainsOffered } from '../../core/chart';
-import type { Reading } from '../../core/reading';
+import type { Reading, Span } from '../../core/reading';
 import { sayProblem } from '../api';
 import {
   Chart,
@@ -67,7 +67,8 @@ export const ChartSheet = memo(function ChartSheet({
   const ties = useSheetTies({ ...{ chart, reading, view, hands, pointing, lit }, picked });
   const { highlight, held, linked } = ties;
   const [figures, setFigures] = useState(false);
-  const zoom = useZoom(reading);
+  const lookAt = (span: Span | null) => hands.lookAt(chart.id, span);
+  const zoom = useZoom(reading, view.near[chart.id] ?? null, lookAt);
   const { near } = zoom;
   const replay = useSheetReplay(near, chart.definition);
   const room = useRef<HTMLDivElement>(null);

@@ -18,6 +18,13 @@ const views = fc.record({
     fc.constantFrom('day', 'quarter'),
     { noNullPrototype: true },
   ),
+  near: fc.dictionary(
+    fc.integer({ min: 1, max: 99 }).map(String),
+    fc.tuple(day, fc.double({ min: 0.5, max: 400, noNaN: true })).map(([from, reach]) => ({
+      ...{ from, to: from + reach },
+    })),
+    { noNullPrototype: true },
+  ),
   held: fc.uniqueArray(day, { maxLength: 2 }),
   narrowings: fc.constantFrom<Narrowing[]>(
     [],
@@ -41,10 +48,10 @@ it('comes back from the address as it was written, beside what else stands there
 
 it('leaves out of an address what it cannot understand', () => {
   const address = new URLSearchParams(
-    'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b',
+    'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b&near.3=9~2',
   );
   expect(readView(address)).toEqual({
-    ...{ dials: {}, periods: {}, grains: {}, held: [20_513], narrowings: [] },
+    ...{ dials: {}, periods: {}, grains: {}, near: {}, held: [20_513], narrowings: [] },
   });
 });
 

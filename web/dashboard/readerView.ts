@@ -1,6 +1,7 @@
 import { type Day, formatDay, parseDay } from '../../core/calendar';
 import type { Narrowing } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
+import type { Span } from '../../core/reading';
 import type { TurnedDials } from '../plot';
 
 /** How a reader looks at a dashboard, for themselves: nothing of it changes the charts. */
@@ -10,6 +11,8 @@ export interface ReaderView {
   periods: Readonly<Record<number, Day>>;
   /** the grain that is chosen for a chart, by its id */
   grains: Readonly<Record<number, string>>;
+  /** the stretch of its axis that is looked at closer in a chart, by its id */
+  near: Readonly<Record<number, Span>>;
   /** the dates that are held, at most two, in the order in which they were */
   held: readonly Day[];
   /** what was picked in a chart and narrows the others, at most one of a kind */
@@ -31,9 +34,10 @@ export const withNarrowing = (before: readonly Narrowing[], next: Narrowing): Na
 const dial = 'dial.';
 const period = 'period.';
 const grain = 'grain.';
+const near = 'near.';
 const held = 'held';
 const only = 'only.';
-const prefixes = [dial, period, grain, held, only];
+const prefixes = [dial, period, grain, near, held, only];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -47,6 +51,12 @@ export function readView(params: URLSearchParams): ReaderView {
     narrowings: under(only).flatMap(([kind, value]) => narrowingOf(kind, value) ?? []),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
     grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
+    near: Object.fromEntries(
+      under(near).flatMap(([id, value]) => {
+        const [from = NaN, to = NaN] = value.split('~').map(Number);
+        return from < to ? [[Number(id), { from, to }]] : [];
+      }),
+    ),
     periods: Object.fromEntries(
       under(period).flatMap(([id, value]) => {
         const day = parseDay(value);
@@ -62,9 +72,13 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const dials = Object.entries(view.dials).map(([name, value]) => [dial + name, String(value)]);
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
   const grains = Object.entries(view.grains).map(([id, value]) => [grain + id, value]);
+  const spans = Object.entries(view.near).map(([id, { from, to }]) => [near + id, `${from}~${to}`]);
   const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
   const narrowed = view.narrowings.map((each) => [only + each.kind, writtenNarrowing(each)]);
-  return new URLSearchParams([...kept, ...dials, ...periods, ...grains, ...dates, ...narrowed]);
+  return new URLSearchParams([
+    ...[...kept, ...dials, ...periods, ...grains],
+    ...[...spans, ...dates, ...narrowed],
+  ]);
 }
 
 /** A narrowing in an address: the chart it was picked in, and what. */

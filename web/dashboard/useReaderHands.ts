@@ -1,12 +1,15 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { Day, Grain } from '../../core/calendar';
 import type { Narrowing } from '../../core/chart';
+import type { Span } from '../../core/reading';
 import { type ReaderView, withHeld, withNarrowing } from './readerView';
 
 /** What a reader does in the charts of a dashboard; one object that stays the same. */
 export interface ReaderHands {
   choosePeriod: (chart: number, start: Day) => void;
   chooseGrain: (chart: number, grain: Grain) => void;
+  /** looks closer at a stretch of a chart's axis; null: at all of it */
+  lookAt: (chart: number, span: Span | null) => void;
   hold: (day: Day) => void;
   /** lets go of held dates, of what narrows the charts, and of what is highlighted */
   release: () => void;
@@ -28,6 +31,10 @@ export function useReaderHands(
         change(({ periods }) => ({ periods: { ...periods, [chart]: start } })),
       chooseGrain: (chart, grain) =>
         change(({ grains }) => ({ grains: { ...grains, [chart]: grain } })),
+      lookAt: (chart, span) =>
+        change(({ near: { [chart]: _before, ...others } }) => ({
+          near: span ? { ...others, [chart]: span } : others,
+        })),
       hold: (day) => change(({ held }) => ({ held: withHeld(held, day) })),
       release: () => change(() => ({ held: [], narrowings: [] })),
       narrow: (narrowing) =>

@@ -4,11 +4,16 @@ import { type Reading, type Span, spanOf, type Zoom, zoomed, zoomOn } from '../.
 /** Fewer positions than these are seen well enough as they are. */
 const fewest = 24;
 
-/** How close a reader looks at a chart: the part of its reading that is drawn. */
-export function useZoom(reading: Reading | null) {
-  // A stretch of dates, so that it stays where it is when new figures come, or another grain.
-  const [span, setSpan] = useState<Span | null>(null);
-  const [isOpen, setOpen] = useState(false);
+/**
+ * How close a reader looks at a chart: the part of its reading that is drawn.
+ * @param span a stretch of the axis, so that it stays when new figures come, or another grain
+ */
+export function useZoom(
+  reading: Reading | null,
+  span: Span | null,
+  setSpan: (span: Span | null) => void,
+) {
+  const [isOpen, setOpen] = useState(span !== null);
   const zoom = useMemo(() => (reading && span ? zoomOn(reading, span) : null), [reading, span]);
   const near = useMemo(() => (reading && zoom ? zoomed(reading, zoom) : reading), [reading, zoom]);
   const offered =

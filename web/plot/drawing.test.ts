@@ -90,9 +90,13 @@ it('flies pennants that stand near each other in rows of their own, also where t
     note(1, '2026-03-10', 'series'),
     note(2, '2026-03-12', null),
     note(3, '2026-06-28', null),
+    // It has begun before what is drawn, and is not over yet.
+    { ...note(4, '2025-12-20', null), until: '2026-02-01' },
+    { ...note(5, '2025-11-20', null), until: '2025-12-20' },
   ];
   const [{ flown }] = drawChart(reading, { ...options, notes }).panels as [DrawnPanel];
   expect(flown.map(({ note: each, level, turned }) => [each?.number, level, turned])).toEqual([
+    [4, 0, false],
     [1, 0, false],
     [2, 1, false],
     [3, 0, true],

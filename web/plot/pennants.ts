@@ -68,9 +68,11 @@ function standing(
   ]);
   const flown = notes.flatMap((note) => {
     const { day } = anchorOf(note);
-    return day === null || day < first || day >= next
-      ? []
-      : [{ kind: 'note' as const, day: day + 0.5, text: String(note.number), note }];
+    const last = note.until === null ? day : parseDay(note.until);
+    if (day === null || last === null || last < first || day >= next) return [];
+    // One that has begun before what is looked at flies where that begins.
+    const at = Math.max(day, first) + 0.5;
+    return [{ kind: 'note' as const, day: at, text: String(note.number), note }];
   });
   return [...dates, ...flown.sort((a, b) => a.day - b.day)];
 }
