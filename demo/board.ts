@@ -93,7 +93,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         title: 'Fuel cost against budget',
         series: [
           series('fuel', 'Fuel cost', 'actual', ['Sailings', 'Date', 'sum', 'Fuel cost'], {
-            mark: { against: 'budget', good: 'atMost' },
+            mark: { against: 'budget', good: 'atMost', toDate: true },
           }),
           series('budget', 'Budget', 'budget', ['Budget', 'Month', 'sum', 'Fuel cost budget']),
         ],

@@ -76,6 +76,8 @@ export interface MarkDefinition {
   good: GoodSide;
   /** the pace needed to reach it is drawn on from the last figure */
   pace?: boolean;
+  /** the open period is judged too, against the mark's share to date */
+  toDate?: boolean;
 }
 
 export interface SeriesDefinition {

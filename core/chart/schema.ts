@@ -71,6 +71,7 @@ const mark: ObjectSchema<MarkDefinition> = object({
   against: id,
   good: oneOf<GoodSide>(goodSides).required(),
   pace: boolean(),
+  toDate: boolean(),
 });
 
 const rows = object({

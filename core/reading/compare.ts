@@ -1,10 +1,11 @@
 import type { GoodSide } from '../chart';
-import { judge } from '../rules';
+import { judge, type Judgement } from '../rules';
 import type { SeriesLine } from '../series';
 import { findSpells } from '../spells';
 import { difference, type Figures, runningSum } from '../values';
 import type { Yardstick } from '../yardsticks';
 import type { Comparison } from './reading';
+import { findToDate, marksToDate, type ToDate } from './toDate';
 
 /** Figures to hold a line against. */
 interface FoundMark {
@@ -33,9 +34,11 @@ export function compareLine(
   const { band } = found;
   // A band has no other good side than within it, and nothing else has that one.
   const good = band ? 'within' : mark.good === 'within' ? 'atLeast' : mark.good;
-  const marks = band
+  const whole = band
     ? line.figures.map((figure, place) => nearerEdge(figure, band, place))
     : found.figures;
+  const toDate = mark.toDate ? findToDate(line, whole, found.additive) : null;
+  const marks = marksToDate(whole, toDate);
   const differences = line.figures.map((figure, place) => {
     const held = marks[place] ?? null;
     if (figure === null || held === null) return null;
@@ -43,7 +46,8 @@ export function compareLine(
       band && figure >= (band.low[place] ?? Infinity) && figure <= (band.high[place] ?? -Infinity);
     return inside ? 0 : difference(figure, held, exact);
   });
-  const judgements = judge(differences, line.open, good);
+  const finished = judge(differences, line.open, good);
+  const judgements = toDate ? judgeToDate(finished, differences, toDate, good) : finished;
   return {
     markName: found.name,
     markId: found.id,
@@ -54,15 +58,27 @@ export function compareLine(
     differences,
     running: runningSum(
       line.open.includes(true)
-        ? differences.map((each, place) => (judgements[place] === null ? null : each))
+        ? differences.map((each, place) => (finished[place] === null ? null : each))
         : differences,
       exact,
     ),
     judgements,
-    spells: findSpells(judgements, differences, exact),
+    spells: findSpells(finished, differences, exact),
     markAdds: found.additive,
+    toDate,
   };
 }
+
+/** Judges the open period too; it enters neither spells nor what has run up, which it would distort. */
+const judgeToDate = (
+  finished: readonly Judgement[],
+  differences: Figures,
+  { place }: ToDate,
+  good: GoodSide,
+): Judgement[] =>
+  finished.map((judgement, at) =>
+    at === place ? (judge([differences[at] ?? null], [], good)[0] ?? null) : judgement,
+  );
 
 /**
  * A line of a split is held against the mark's line of the same word. A mark that is not split serves

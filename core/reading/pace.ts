@@ -30,7 +30,11 @@ export function readPace(
     (positions[first]?.start ?? Infinity) <= yearStartDay(year, chart.yearStart) &&
     (positions[end]?.next ?? -Infinity) >= yearStartDay(year + 1, chart.yearStart);
   const cut = <T>(values: readonly T[]) => values.slice(first, end + 1);
-  const marks = cut(comparison.marks);
+  const { toDate } = comparison;
+  // What is to be reached in the end is the whole of it.
+  const marks = cut(
+    comparison.marks.map((mark, place) => (place === toDate?.place ? toDate.whole : mark)),
+  );
   if (!whole || marks.includes(null)) return null;
   const found = findPace(marks, cut(line.figures), cut(finished), line.exact && comparison.exact);
   return found && { ...found, year, from: last, to: end };

@@ -73,7 +73,7 @@ export function readChart(
       chart,
       read.flatMap(({ series }) => series),
     ),
-    remarks: remarks(chart, frames, laid.periods, all),
+    remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read)),
   };
   const filtered = chart.filtered ?? '';
   const fill = (text: string) => fillTitle(text, untitled, filtered);
@@ -178,3 +178,6 @@ function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): Read
     names,
   };
 }
+
+const comparisonsOf = (read: readonly { series: readonly Pick<ReadSeries, 'comparison'>[] }[]) =>
+  read.flatMap(({ series }) => series.flatMap(({ comparison }) => comparison ?? []));

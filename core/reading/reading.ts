@@ -16,6 +16,7 @@ import type { AxisKind, PeriodChoice, Position } from '../arrangements';
 import type { Stroke } from '../chart';
 import type { SeriesLine } from '../series';
 import type { Cue, Marker } from './cues';
+import type { ToDate } from './toDate';
 import type { Pace } from '../pace';
 import type { Spell } from '../spells';
 import type { PickDefinition } from '../standouts';
@@ -40,6 +41,8 @@ export interface Comparison {
   spells: Spell[];
   /** what the mark's figures add up to is what the line's add up to */
   markAdds: boolean;
+  /** the open period, where it is judged too; null where it is not */
+  toDate: ToDate | null;
 }
 
 /** The pace of a line within a year; between its last figure and the year's last period. */

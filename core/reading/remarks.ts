@@ -1,6 +1,7 @@
 import type { Position } from '../arrangements';
 import type { DrawnChart, DrawnSeries, SeriesFrames } from '../chart';
 import { writeWhole } from '../labels';
+import type { Comparison } from './reading';
 import { mostLines, mostPeriods, type SeriesLine } from '../series';
 
 /** What the reader should know about how the figures came about. */
@@ -9,6 +10,7 @@ export function remarks(
   frames: SeriesFrames,
   periods: readonly Position[],
   lines: readonly SeriesLine[],
+  comparisons: readonly Comparison[],
 ): string[] {
   const actuals = lines.filter(({ role }) => role === 'actual');
   const open = periods.find(
@@ -19,12 +21,23 @@ export function remarks(
     ...chart.series.flatMap((series) => sayWithin(chart, series, frames)),
     ...chart.series.flatMap((series) => sayUndivided(series, lines)),
     ...lines.flatMap(sayReadings),
-    ...(open ? [`${open.label} is not complete yet: it is drawn lighter and not judged.`] : []),
+    ...(open ? [sayOpen(open, comparisons)] : []),
     ...(drawn > mostLines ? [`The first ${mostLines} of ${drawn} lines are drawn.`] : []),
     ...(periods.length >= mostPeriods
       ? [`The first ${mostPeriods} periods are drawn. Choose a longer period, or fewer years.`]
       : []),
   ];
+}
+
+/** That a period is not complete, and whether it is judged all the same. */
+function sayOpen({ label }: Position, comparisons: readonly Comparison[]): string {
+  const held = comparisons.find(({ toDate }) => toDate);
+  const share =
+    held?.toDate && held.toDate.share < 1 ? `${Math.round(held.toDate.share * 100)}% of ` : '';
+  const judged = held
+    ? `, and held against ${share}${held.markName}${share && ', its share to date'}`
+    : ' and not judged';
+  return `${label} is not complete yet: it is drawn lighter${judged}.`;
 }
 
 /** How figures that were recorded by longer periods stand within the drawn ones. */

@@ -3,8 +3,8 @@ import { conditionKind, sayCondition, testCondition } from '../conditions';
 import { namesFor } from './conditions';
 import { cuesOf, plainCue } from './cues';
 import type { ConditionsOf } from './conditions';
-import type { Reading, ReadRule } from './reading';
-import type { LineRule } from '../rules';
+import type { Comparison, Reading, ReadRule } from './reading';
+import { isLeftOpen, type LineRule } from '../rules';
 
 /** The rules of a series with what they test of one of its lines, in the order of the list. */
 export function rulesOf(
@@ -23,7 +23,7 @@ export interface Ruled {
   seriesId: string;
   figures: readonly (number | null)[];
   open: readonly boolean[];
-  comparison: unknown;
+  comparison: Pick<Comparison, 'toDate'> | null;
   caughtBy: readonly (string | null)[];
   /** by rule: how many figures meet it, caught by an earlier one or not */
   met: ReadonlyMap<string, number>;
@@ -39,10 +39,11 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
   return chart.colourRules.map((rule) => {
     const own = lines.filter((line) => line.seriesId === rule.series);
     let [caught, judged, met] = [0, 0, 0];
-    for (const { figures, open, caughtBy, met: meets } of own) {
+    for (const { figures, open, caughtBy, met: meets, comparison } of own) {
+      const openJudged = comparison?.toDate?.place;
       met += meets.get(rule.id) ?? 0;
       for (let place = 0; place < figures.length; place += 1) {
-        if (figures[place] == null || open[place]) continue;
+        if (figures[place] == null || isLeftOpen({ open, openJudged }, place)) continue;
         judged += 1;
         if (caughtBy[place] === rule.id) caught += 1;
       }

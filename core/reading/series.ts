@@ -35,7 +35,8 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
     const along = rules.filter(({ rule }) => rule.effect !== 'points');
     const { shape, points, filled } = definition.stroke;
     const bridges = gapKind(definition.gap).bridges;
-    const drawnAs = { ...line, positions: panel.positions, shape, bridges };
+    const openJudged = compared?.toDate?.place ?? null;
+    const drawnAs = { ...line, positions: panel.positions, shape, bridges, openJudged };
     const ruleOf = new Map(rules.map(({ id, rule }) => [id, rule]));
     const cues = cuesOf(rules.map(({ rule }) => rule));
     // Beside colours that judge, what is not judged wears none of them.
@@ -63,7 +64,7 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
       };
     });
     const last = line.figures.findLastIndex((figure) => figure !== null);
-    const caughtBy = caughtFigures(line, rules);
+    const caughtBy = caughtFigures(drawnAs, rules);
     return {
       ...rest,
       // Lines that a filter leaves for context have no points that would draw the eye.
@@ -74,8 +75,8 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
       ...{ comparison: compared, caughtBy },
       pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),
       paceDrawn: definition.mark?.pace ?? false,
-      met: new Map(rules.map((rule) => [rule.id, countMet(line, rule)])),
-      ...pointsCaught(line, rules, cues),
+      met: new Map(rules.map((rule) => [rule.id, countMet(drawnAs, rule)])),
+      ...pointsCaught(drawnAs, rules, cues),
       pieces: [
         ...joining(line, panel.positions).map((piece) => ({
           ...piece,
@@ -91,13 +92,13 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
 
 /** By place: the colour and form that the first rule for points alone gives there. */
 function pointsCaught(
-  { figures, open }: SeriesLine,
+  line: Parameters<typeof caughtFigures>[0],
   rules: ReturnType<typeof rulesOf>,
   cues: ReadonlyMap<string, Cue>,
 ): Pick<ReadSeries, 'pointColours' | 'pointMarkers'> {
   const ofPoints = rules.filter(({ rule }) => rule.effect === 'points');
   if (ofPoints.length === 0) return { pointColours: [], pointMarkers: [] };
-  const caught = caughtFigures({ figures, open }, ofPoints);
+  const caught = caughtFigures(line, ofPoints);
   return {
     pointColours: caught.map((id) => ofPoints.find((each) => each.id === id)?.rule.colour ?? null),
     pointMarkers: caught.map((id) => (id === null ? null : (cues.get(id)?.marker ?? null))),

@@ -15,9 +15,11 @@ export function sayWhy(
   const figure = line.figures[place] ?? null;
   const rule = rules.find(({ id }) => id === line.caughtBy[place]);
   if (figure === null) return `${line.name} has no figure in ${label}.`;
-  const written = `${writeFigure(figure, line.format)} in ${label}`;
-  if (line.open[place]) return `${line.name}, ${written}, is not complete: no rule judges it.`;
-  if (!rule) return `No rule catches ${line.name}, ${written}.`;
+  const toDate = line.comparison?.toDate?.place === place;
+  const written = `${writeFigure(figure, line.format)} in ${label}${toDate ? ', to date,' : ''}`;
+  if (line.open[place] && !toDate)
+    return `${line.name}, ${written}, is not complete: no rule judges it.`;
+  if (!rule) return `No rule catches ${line.name}, ${written.replace(/,$/, '')}.`;
   const mark = line.comparison?.marks[place] ?? null;
   const against =
     conditionKind(rule.condition).byMark && mark !== null

@@ -1,4 +1,4 @@
 export { crossings, stretchesBelow } from './crossings';
 export { judge, type Judgement } from './judge';
-export { caughtFigures, countMet, type LineRule, type Stroked } from './judged';
+export { caughtFigures, countMet, isLeftOpen, type LineRule, type Stroked } from './judged';
 export { strokePieces, type StrokePiece } from './strokes';

@@ -11,6 +11,8 @@ export interface Stroked {
   /** what is drawn where a figure was carried on */
   drawn: Figures;
   open: readonly boolean[];
+  /** the place of an open figure that is judged all the same; missing: none is */
+  openJudged?: number | null;
   /** positions that the line does not have: they are no gap */
   absent: readonly boolean[];
   shape: Shape;
@@ -75,11 +77,21 @@ export function judgedAgainst(
   };
 }
 
-type Catchable = Pick<Stroked, 'figures' | 'open'>;
+type Catchable = Pick<Stroked, 'figures' | 'open' | 'openJudged'>;
 
-/** The first rule that holds at a finished figure. */
-function caughtAt({ figures, open }: Catchable, rules: readonly LineRule[], place: number) {
-  if (figures[place] == null || open[place]) return null;
+/** Whether there is a figure that rules look at. */
+const isJudged = (line: Catchable, place: number): boolean =>
+  line.figures[place] != null && !isLeftOpen(line, place);
+
+/** Whether a period is open, and left unjudged for that. */
+export const isLeftOpen = (
+  { open, openJudged }: Pick<Stroked, 'open' | 'openJudged'>,
+  place: number,
+): boolean => !!open[place] && place !== openJudged;
+
+/** The first rule that holds at a figure that rules look at. */
+function caughtAt(line: Catchable, rules: readonly LineRule[], place: number) {
+  if (!isJudged(line, place)) return null;
   for (const { id, test } of rules) if (test.at(place) === true) return id;
   return null;
 }
@@ -91,16 +103,16 @@ export const caughtFigures = (line: Catchable, rules: readonly LineRule[]): (str
     : line.figures.map((_, place) => caughtAt(line, rules, place));
 
 /** How many finished figures a rule holds at. */
-export function countMet({ figures, open }: Catchable, { test }: LineRule): number {
+export function countMet(line: Catchable, { test }: LineRule): number {
   let met = 0;
-  for (let place = 0; place < figures.length; place += 1)
-    if (figures[place] != null && !open[place] && test.at(place) === true) met += 1;
+  for (let place = 0; place < line.figures.length; place += 1)
+    if (isJudged(line, place) && test.at(place) === true) met += 1;
   return met;
 }
 
 function thresholdsOf(line: Stroked, held: Held): Threshold[] {
   const judged = line.open.includes(true)
-    ? held.differences.map((difference, place) => (line.open[place] ? null : difference))
+    ? held.differences.map((difference, place) => (isLeftOpen(line, place) ? null : difference))
     : held.differences;
   const { edges } = held;
   if (held.good !== 'within' || !edges)

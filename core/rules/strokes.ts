@@ -3,6 +3,7 @@ import type { Figures } from '../values';
 import type { Judgement } from './judge';
 import {
   type Held,
+  isLeftOpen,
   type Judged,
   judgedAgainst,
   type LineRule,
@@ -85,7 +86,11 @@ function drawStraight(pieces: StrokePiece[], line: Stroked, run: number[], judge
     const [place, next] = [run[at] as number, run[at + 1] as number];
     const judgement = judged.judgements[place] ?? null;
     const plain =
-      judgement !== null && !open[next] && figures[place] != null && figures[next] != null;
+      judgement !== null &&
+      !open[place] &&
+      !open[next] &&
+      figures[place] != null &&
+      figures[next] != null;
     if (!plain || !crossesNothing(judged, place, next)) {
       const path = pathShapes.straight([pointAt(line, place), pointAt(line, next)]);
       drawSegment(pieces, line, path, 0, [place, next], judged);
@@ -135,7 +140,8 @@ function drawSegment(
   const open = !!line.open[place] || !!line.open[next];
   const [before, after] = [judgements[place] ?? null, judgements[next] ?? null];
   const compared = before !== null && after !== null;
-  if (open || bridged || (!compared && rules.length === 0)) {
+  const leftOpen = open && (isLeftOpen(line, place) || isLeftOpen(line, next));
+  if (leftOpen || bridged || (!compared && rules.length === 0)) {
     draw(pieces, { judgement: null, rule: null, open, bridged }, path.trace(at, from, to));
     return;
   }

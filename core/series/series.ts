@@ -25,6 +25,8 @@ export interface SeriesLine extends Line {
   others: boolean;
   /** a filter of the chart leaves it in grey: it enters no computation */
   greyed: boolean;
+  /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
+  covered: number | null;
   /** which of its figures stand in the source, neither filled nor spread */
   measured: readonly boolean[];
   /** single rows of the source, to stand behind it */
@@ -76,6 +78,7 @@ export function layLines(
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,
         greyed: frame?.greyed[row] ?? false,
+        covered: definition.role === 'actual' ? coveredOf(figures, axis, frame) : null,
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
         word: frame?.places[row] ?? 0,
@@ -86,6 +89,19 @@ export function layLines(
 }
 
 const plans: ReadonlySet<Role> = new Set(['target', 'budget', 'forecast']);
+
+/** How much of the first open period that has a figure lies behind the day its source is complete to. */
+function coveredOf(
+  figures: Figures,
+  axis: readonly Position[],
+  frame: SeriesFrame | undefined,
+): number | null {
+  const completeTo = frame?.completeTo ?? null;
+  const period = axis.find(({ open }, place) => open && figures[place] !== null);
+  if (!period || completeTo === null) return null;
+  const { start, next } = period;
+  return Math.max(0, Math.min(completeTo + 1, next) - start) / (next - start);
+}
 
 /** The positions at which a frame has no row. */
 function absentFrom({ constant, periods }: SeriesFrame, axis: readonly Position[]): boolean[] {

@@ -12,7 +12,7 @@ const comparison: Comparison = {
   differences: [-150_000, null, 400],
   running: [-150_000, null, -149_600],
   judgements: ['off', null, 'on'],
-  ...{ spells: [], markAdds: true },
+  ...{ spells: [], markAdds: true, toDate: null },
 };
 const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   ...{
@@ -21,7 +21,15 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
     seriesName: id,
     ...{ drawn: figures, open: [], absent: [], joins: null, handsOver: null, age: null },
     ...{ split: false, plan: false, others: false, word: 0, points: noPoints, filled: false },
-    ...{ shape: 'straight', second: false, format, greyed: false, group: null, measured: [] },
+    ...{
+      shape: 'straight',
+      second: false,
+      format,
+      greyed: false,
+      group: null,
+      covered: null,
+      measured: [],
+    },
     key: '',
     name: id,
     role: 'actual',

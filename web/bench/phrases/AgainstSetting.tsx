@@ -38,6 +38,9 @@ export function AgainstSetting({
     const mark = { ...main.mark, against, good: isBand ? 'within' : other } as const;
     change((before) => withMark(before, main.id, against ? mark : null));
   };
+  const set = (more: Partial<MarkDefinition>) =>
+    main.mark &&
+    change((before) => withMark(before, main.id, { ...(main.mark as MarkDefinition), ...more }));
   const add = (choice: string) => {
     const [sourceId, column] = JSON.parse(choice) as [number, string];
     const source = sources?.find(({ id }) => id === sourceId);
@@ -89,12 +92,17 @@ export function AgainstSetting({
         {main.mark && (
           <Checkbox
             checked={main.mark.pace ?? false}
-            onChange={({ target }) => {
-              const mark = { ...main.mark, pace: target.checked } as MarkDefinition;
-              change((before) => withMark(before, main.id, mark));
-            }}
+            onChange={({ target }) => set({ pace: target.checked })}
           >
             Draw on the pace that is needed
+          </Checkbox>
+        )}
+        {main.mark && (
+          <Checkbox
+            checked={main.mark.toDate ?? false}
+            onChange={({ target }) => set({ toDate: target.checked })}
+          >
+            Judge the open period too, against its share to date
           </Checkbox>
         )}
       </Phrase>
