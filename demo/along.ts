@@ -51,6 +51,15 @@ const weekdays = (series: Series): ChartDefinition => ({
 const bySailings = (series: Series): ChartDefinition => ({
   ...empty,
   title: 'Minutes late by how many sailings ran',
+  dials: [
+    { kind: 'choice', id: 'route', name: 'Route', value: '', choices: ['', ...byRoute.order] },
+  ],
+  filters: [
+    {
+      filter: { kind: 'words', column: 'Route', words: [], keep: false },
+      ...{ rest: 'removed', dial: 'route' },
+    },
+  ],
   along: { kind: 'numbers', column: 'Sailings' },
   series: [
     series('late', 'Minutes late a day', 'actual', sailings('Minutes late', 'mean'), {

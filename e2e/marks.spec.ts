@@ -110,6 +110,12 @@ test('a reader turns a dial without changing the chart, and a link shows the sam
   await expect(chart.getByText('Limit 152.0k')).toBeVisible();
   await page.getByRole('button', { name: 'As the author has set them' }).click();
   await expect(chart.getByText('Limit 170.0k')).toBeVisible();
+  // A choice turns what a chart counts.
+  const late = page.getByRole('article', { name: 'Minutes late by how many sailings ran' });
+  await expect(late).toContainText('Median 41.8');
+  await page.getByRole('combobox', { name: 'Route', exact: true }).selectOption('Quill to Skerrow');
+  await expect(late).toContainText('only Quill to Skerrow');
+  await expect(late).toContainText('Median 21.4');
 });
 
 test('a dashboard has a style that its charts inherit', async ({

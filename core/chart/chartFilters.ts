@@ -1,4 +1,4 @@
-import { mixed, object, type ObjectSchema } from 'yup';
+import { mixed, object, type ObjectSchema, string } from 'yup';
 import { type Filter, filterSchema } from '../frame';
 
 /**
@@ -8,11 +8,14 @@ import { type Filter, filterSchema } from '../frame';
 export interface ChartFilter {
   filter: Filter;
   rest: 'removed' | 'grey';
+  /** the id of the dial that turns it; missing: it stays as it is set */
+  dial?: string;
 }
 
 export const chartFilterSchema: ObjectSchema<ChartFilter> = object({
   filter: filterSchema,
   rest: mixed<ChartFilter['rest']>().oneOf(['removed', 'grey']).required(),
+  dial: string().max(40),
 }) as ObjectSchema<ChartFilter>;
 
 /** Whether a filter keeps a word of the column that a series is split by. */

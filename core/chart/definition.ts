@@ -152,6 +152,8 @@ export interface DrawnChart extends Omit<ChartDefinition, 'series' | 'filters'> 
   series: DrawnSeries[];
   /** what the filters of the chart keep, in words */
   filtered?: string;
+  /** the ids of the dials that turn its filters */
+  dialled?: string[];
   /** the dials whose positions the server has to know, since figures depend on them */
   dialsAsked?: string[];
 }

@@ -13,7 +13,8 @@ export function drawnChart(definition: ChartDefinition): DrawnChart {
   return {
     ...chart,
     dialsAsked: dialsAsked(definition),
-    filtered: sayFilters(filters),
+    filtered: sayFilters(filters.filter(({ dial }) => dial === undefined)),
+    dialled: filters.flatMap(({ dial }) => dial ?? []),
     series: chart.series.map(({ figures: _figures, derived: _derived, split, ...series }) => ({
       ...series,
       split: split && {},

@@ -52,6 +52,7 @@ export {
   withMark,
   withoutSeries,
 } from './draft';
+export { dialKindOf, withDialledFilters } from './dialledFilters';
 export { drawnChart } from './drawn';
 export { type Narrowing, narrowedBy, narrowingSchema } from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';

@@ -48,14 +48,19 @@ export function isSent(
   return yardsticks.some((each) => seriesOfYardstick(each).includes(id));
 }
 
-/** The names of the dials that a chart's figures depend on: those in its formulas. */
-export function dialsAsked({ dials, series }: Pick<ChartDefinition, 'dials' | 'series'>): string[] {
+/** The names of the dials that a chart's figures depend on: those in its formulas and its filters. */
+export function dialsAsked({
+  dials,
+  series,
+  filters,
+}: Pick<ChartDefinition, 'dials' | 'series' | 'filters'>): string[] {
   const formulas = series.flatMap(({ figures }) =>
     figures.kind === 'formula' ? figures.text : [],
   );
-  return dials.flatMap(({ name, kind }) =>
-    kind === 'number' && formulas.some((text) => text.includes(name)) ? [name] : [],
-  );
+  return dials.flatMap(({ id, name, kind }) => {
+    const inFormula = kind === 'number' && formulas.some((text) => text.includes(name));
+    return inFormula || filters.some(({ dial }) => dial === id) ? [name] : [];
+  });
 }
 
 /** Names all that the figures of a chart depend on; charts of one name have the same figures. */

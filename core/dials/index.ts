@@ -1,11 +1,48 @@
-export {
-  type DateDial,
-  dayAt,
-  type DialDefinition,
-  dialSchema,
-  type DialValue,
-  type DialValues,
-  dialValues,
-  type NumberDial,
-  numberAt,
-} from './dial';
+import { lazy, mixed } from 'yup';
+import { type Day, parseDay } from '../calendar';
+import { type ChoiceDial, choiceDial, mostChoices } from './choice';
+import { type DateDial, dateDial } from './date';
+import type { DialKind, DialValue, DialValues } from './dial';
+import { type NumberDial, numberDial } from './number';
+
+/** A named value that yardsticks, rules, formulas and filters use, and readers can turn for themselves. */
+export type DialDefinition = NumberDial | DateDial | ChoiceDial;
+export type { ChoiceDial, DateDial, DialValue, DialValues, NumberDial };
+export { mostChoices };
+
+const kinds = [numberDial, dateDial, choiceDial] as unknown as readonly DialKind<DialDefinition>[];
+
+export const dialSchema = lazy(
+  (value: DialDefinition | undefined) =>
+    kinds.find(({ kind }) => kind === (value?.kind ?? 'number'))?.schema ??
+    mixed<DialDefinition>().test('kind', 'There is no such dial.', () => false),
+);
+
+/**
+ * Where the dials of a chart stand: as their author has set them, or as a reader has turned them. A
+ * position that a dial does not have leaves it where it is.
+ * @param turned by the names of dials: those of one name are turned together
+ */
+export function dialValues(
+  dials: readonly DialDefinition[],
+  turned: Readonly<Record<string, DialValue>> = {},
+): DialValues {
+  return new Map(dials.map((dial) => [dial.id, turnedTo(dial, turned[dial.name]) ?? dial.value]));
+}
+
+function turnedTo(dial: DialDefinition, to: DialValue | undefined): DialValue | null {
+  if (to === undefined) return null;
+  return kinds.find(({ kind }) => kind === dial.kind)?.turnedTo(dial, to) ?? null;
+}
+
+/** The number that a dial stands at; null for one that is gone or is no number. */
+export const numberAt = (dials: DialValues, id: string): number | null => {
+  const value = dials.get(id);
+  return typeof value === 'number' ? value : null;
+};
+
+/** The day that a dial stands at; null for one that is gone or is no date. */
+export const dayAt = (dials: DialValues, id: string): Day | null => {
+  const value = dials.get(id);
+  return typeof value === 'string' ? parseDay(value) : null;
+};

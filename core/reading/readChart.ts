@@ -75,7 +75,7 @@ export function readChart(
     ),
     remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read)),
   };
-  const filtered = chart.filtered ?? '';
+  const filtered = sayFiltered(chart, dials);
   const fill = (text: string) => fillTitle(text, untitled, filtered);
   const { first, second } = look.titles;
   const partial = {
@@ -181,3 +181,14 @@ function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): Read
 
 const comparisonsOf = (read: readonly { series: readonly Pick<ReadSeries, 'comparison'>[] }[]) =>
   read.flatMap(({ series }) => series.flatMap(({ comparison }) => comparison ?? []));
+
+/** What the filters of a chart keep, with those that dials turn as they stand. */
+function sayFiltered({ filtered = '', dialled = [], dials: own }: DrawnChart, dials: DialValues) {
+  const turned = dialled.flatMap((id) => {
+    const dial = own.find((each) => each.id === id);
+    const value = dials.get(id);
+    if (!dial || value === undefined || value === '') return [];
+    return dial.kind === 'choice' ? `only ${value}` : `${dial.name} ${value}`;
+  });
+  return [filtered, ...turned].filter(Boolean).join(' and ');
+}

@@ -1,7 +1,7 @@
 import { parseDay } from '../calendar';
 import { drawnChart } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
-import { linesOf, readChart, sayWhy } from '.';
+import { linesOf, readChart, sayWhy, zoomed } from '.';
 
 const day = (text: string) => parseDay(text) as number;
 const months = ['2026-09-01', '2026-10-01', '2026-11-01'].map(day);
@@ -84,6 +84,11 @@ it('says what it is held against', () => {
   expect(reading.remarks).toContain(
     'Nov 2026 is not complete yet: it is drawn lighter, and held against 40% of budget, its share to date.',
   );
+  const near = zoomed(reading, { from: 1, to: 2 });
+  expect(linesOf(near)[0]?.comparison?.toDate?.place).toBe(1);
+  // A part of a month is on the mark in no month.
+  expect(reading.standing).toContain('exactly on budget');
+  expect(reading.described).toContain('Nov 2026 judged to date');
   expect(sayWhy(chart, reading, fares, 2)).toContain(
     '39 in Nov 2026, to date, against 40 of budget',
   );

@@ -14,6 +14,15 @@ import type { Comparison, Reading, ReadPanel, ReadSeries, ReadStandout } from '.
 
 export type Unworded = Omit<Reading, 'described' | 'standing' | 'summary' | 'outlook'>;
 
+/** Which open period is judged all the same; empty for none. */
+function sayToDate({ panels, positions }: Pick<Reading, 'panels' | 'positions'>): string {
+  const judged = panels.flatMap(({ series }) =>
+    series.flatMap(({ comparison }) => comparison?.toDate ?? []),
+  );
+  const [first] = judged;
+  return first ? `${positions[first.place]?.label} judged to date` : '';
+}
+
 /** All lines of a chart, once each: what is not split stands in every panel. */
 export const linesOf = ({ panels }: Pick<Reading, 'panels'>): ReadSeries[] => [
   ...new Map(panels.flatMap(({ series }) => series).map((line) => [line.id, line])).values(),
@@ -37,6 +46,7 @@ export function describe(
     arranged,
     filtered,
     suffixWords[format.suffix],
+    sayToDate(reading),
     cut ? `axis from ${writeFigure(cut.axis.from, axisFormat(cut.axis, format))}` : '',
     panels.length === 1 && chart.series.some(({ split }) => split) && lines > 1
       ? `${lines} lines`
@@ -52,10 +62,17 @@ function sayAlong(along: AlongDefinition, unit: string): string {
   return `by ${'column' in along ? along.column : unit}`;
 }
 
+/** How finished periods stand: a part of one counts for none. */
+const finishedOf = ({ judgements, toDate }: Pick<Comparison, 'judgements' | 'toDate'>) =>
+  toDate
+    ? judgements.map((judgement, place) => (place === toDate.place ? null : judgement))
+    : judgements;
+
 /** Where the compared series stand, in one sentence. */
 export function sayStanding(reading: Unworded): string {
-  const compared = linesOf(reading).filter(({ comparison }) =>
-    comparison?.judgements.some((judgement) => judgement !== null),
+  const compared = linesOf(reading).filter(
+    ({ comparison }) =>
+      comparison && finishedOf(comparison).some((judgement) => judgement !== null),
   );
   const first = compared[0];
   if (!first?.comparison) return '';
@@ -77,14 +94,15 @@ export function sayApart(
 
 /** An additive measure: its total in the latest calendar year that has a judged period. */
 function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
-  const last = comparison.judgements.findLastIndex((judgement) => judgement !== null);
+  const judgements = finishedOf(comparison);
+  const last = judgements.findLastIndex((judgement) => judgement !== null);
   const calendar = reading.axis === 'calendar';
   const yearOf = (place: number) => civilDate(reading.positions[place]?.start ?? 0).year;
   const inYear = (_: unknown, place: number) =>
-    comparison.judgements[place] !== null && (!calendar || yearOf(place) === yearOf(last));
+    judgements[place] !== null && (!calendar || yearOf(place) === yearOf(last));
   const total = sumFigures(line.figures.filter(inYear), line.exact) ?? 0;
   const difference = sumFigures(comparison.differences.filter(inYear), comparison.exact) ?? 0;
-  const judged = comparison.judgements.filter(inYear).length;
+  const judged = judgements.filter(inYear).length;
   const thisYear = yearOf(last) === civilDate(reading.today).year;
   const when = !calendar
     ? `over ${countPeriods(judged, reading.unit)}`
@@ -99,7 +117,7 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
 
 /** Any other measure: in how many periods it was on the mark. */
 function saySpread(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
-  const judged = comparison.judgements.filter((judgement) => judgement !== null);
+  const judged = finishedOf(comparison).filter((judgement) => judgement !== null);
   const on = judged.filter((judgement) => judgement === 'on').length;
   return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.unit)}${saySpell(reading, line, comparison)}.`;
 }
@@ -107,7 +125,8 @@ function saySpread(reading: Unworded, line: ReadSeries, comparison: Comparison):
 /** Several lines against their marks: who is off it at the end. */
 function sayMany(reading: Unworded, lines: readonly ReadSeries[]): string {
   const off = lines.filter(
-    ({ comparison }) => comparison?.judgements.findLast((each) => each !== null) === 'off',
+    ({ comparison }) =>
+      comparison && finishedOf(comparison).findLast((each) => each !== null) === 'off',
   );
   const mark = lines[0]?.comparison?.markName;
   if (off.length === 0)

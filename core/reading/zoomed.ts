@@ -107,7 +107,7 @@ const zoomEdges = ({ low, high }: { low: Figures; high: Figures }, cut: Cutter) 
 });
 
 function zoomComparison(comparison: Comparison, cut: Cutter): Comparison {
-  const { edges, marks, differences, running, judgements, spells } = comparison;
+  const { edges, marks, differences, running, judgements, spells, toDate } = comparison;
   return {
     ...comparison,
     edges: edges && zoomEdges(edges, cut),
@@ -115,6 +115,7 @@ function zoomComparison(comparison: Comparison, cut: Cutter): Comparison {
     differences: cut.all(differences),
     running: cut.all(running),
     judgements: cut.all(judgements),
+    toDate: toDate && cut.has(toDate.place) ? { ...toDate, place: cut.place(toDate.place) } : null,
     spells: spells
       .filter((spell) => cut.meets(spell))
       .map((spell) => ({ ...spell, from: cut.place(spell.from), to: cut.place(spell.to) })),

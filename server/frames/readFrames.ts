@@ -1,6 +1,11 @@
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
-import { type ChartDefinition, chartFrames, frameRequest } from '../../core/chart';
+import {
+  type ChartDefinition,
+  chartFrames,
+  frameRequest,
+  withDialledFilters,
+} from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
@@ -36,11 +41,12 @@ export async function readFrames(
   database: Database,
   figures: FigureReader,
   asker: string,
-  chart: ChartDefinition,
+  written: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
   today: Day,
   turned: Record<string, DialValue> = {},
 ): Promise<Pick<ChartFrames, 'frames' | 'problems'>> {
+  const chart = withDialledFilters(written, turned);
   const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
   await Promise.all(

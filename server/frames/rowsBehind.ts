@@ -5,6 +5,7 @@ import {
   frameRequest,
   isOperand,
   type SeriesDefinition,
+  withDialledFilters,
 } from '../../core/chart';
 import { isProblem, readFormula } from '../../core/formula';
 import type { FrameRequest } from '../../core/frame';
@@ -31,16 +32,17 @@ export interface FigureAsked {
 
 /**
  * Lists the rows behind a figure: of a formula, those of each series it is worked out from.
- * @param chart with its measures put in their place
+ * @param written with its measures put in their place
  * @param today what spans are reckoned from
  */
 export async function rowsBehind(
   database: Database,
-  chart: ChartDefinition,
+  written: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
   asked: FigureAsked,
   today: Day,
 ): Promise<RowsBehind> {
+  const chart = withDialledFilters(written);
   const parts: RowsBehind['parts'] = [];
   for (const series of seriesBehind(chart, asked.series)) {
     const { figures } = series;

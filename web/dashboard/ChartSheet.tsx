@@ -1,7 +1,7 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
-import { atGrain, type BoardStyle, grainsOffered } from '../../core/chart';
+import { atGrain, type BoardStyle, grainsOffered, type Narrowing } from '../../core/chart';
 import type { Reading, Span } from '../../core/reading';
 import { sayProblem } from '../api';
 import {
@@ -147,11 +147,23 @@ export const ChartSheet = memo(function ChartSheet({
         <SheetFigures
           {...{ reading, highlight }}
           chartId={chart.id}
-          // The rows behind a figure are those of the author's own periods and filters.
-          mayAsk={!!acts && reading.grain === chart.definition.grain && others.length === 0}
+          mayAsk={!!acts && isAuthors(chart, view, others)}
           onClose={() => setFigures(false)}
         />
       )}
     </article>
   );
 });
+
+/**
+ * Whether a chart shows the figures that its author sees: the rows behind a figure are listed by the
+ * author's own periods, filters and dials.
+ */
+const isAuthors = (
+  { id, definition: { grain, dialsAsked = [] } }: ChartOnBoard,
+  { grains, dials }: ReaderView,
+  narrowings: readonly Narrowing[],
+): boolean =>
+  (grains[id] ?? grain) === grain &&
+  narrowings.length === 0 &&
+  !dialsAsked.some((name) => name in dials);

@@ -72,6 +72,24 @@ function Dial({ dial, value, onTurn }: DialProps) {
       </span>
     );
   }
+  if (dial.kind === 'choice')
+    return (
+      <span className="dial">
+        {name}
+        <select
+          id={id}
+          className="input"
+          value={String(value)}
+          onChange={({ target }) => onTurn(target.value)}
+        >
+          {dial.choices.map((choice) => (
+            <option key={choice} value={choice}>
+              {choice || 'all'}
+            </option>
+          ))}
+        </select>
+      </span>
+    );
   return (
     <span className="dial">
       {name}

@@ -35,6 +35,11 @@ export const datesFilter: FilterKind<DatesFilter> = {
       return day !== missingDay && day >= first && day <= last;
     };
   },
+  // The end that is set is the one that is turned.
+  turned: (filter, value) =>
+    filter.to !== null && filter.from === null
+      ? { ...filter, to: String(value) }
+      : { ...filter, from: String(value) },
   say: ({ column, from, to }) =>
     from === null
       ? `${column} up to ${to}`

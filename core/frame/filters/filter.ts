@@ -9,6 +9,8 @@ export interface FilterKind<Filter extends { kind: string; column: string }> {
   looksAt: Column['kind'];
   /** decides row by row; the column is one of `looksAt` */
   keeps: (column: Column, filter: Filter) => (row: number) => boolean;
+  /** the filter where a dial that turns it stands; null where it then keeps everything */
+  turned: (filter: Filter, value: number | string) => Filter | null;
   /** its end of a sentence, as in "only East and North" */
   say: (filter: Filter) => string;
 }

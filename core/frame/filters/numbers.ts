@@ -29,6 +29,11 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
       return figure >= low && figure <= high;
     };
   },
+  // The end that is set is the one that is turned.
+  turned: (filter, value) =>
+    filter.to !== null && filter.from === null
+      ? { ...filter, to: Number(value) }
+      : { ...filter, from: Number(value) },
   say: ({ column, from, to }) =>
     from === null
       ? `${column} at most ${to}`

@@ -29,6 +29,8 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     const blank = wanted.has('') === keep;
     return (row) => byCode[codes[row] as number] ?? blank;
   },
+  turned: (filter, value) =>
+    value === '' ? null : { ...filter, words: [String(value)], keep: true },
   say: ({ words, keep }) =>
     `${keep ? 'only' : 'without'} ${words.map((word) => word || 'blank').join(', ')}`,
 };

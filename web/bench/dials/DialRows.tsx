@@ -1,5 +1,3 @@
-import { NumberField } from '../../controls';
-import { DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { type ChartDefinition, freshId } from '../../../core/chart';
 import type { DialDefinition } from '../../../core/dials';
@@ -9,6 +7,7 @@ import { AddMenu } from '../AddMenu';
 import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
+import { DialFields } from './DialFields';
 import { Remove, usePart } from '../usePart';
 
 interface DialRowsProps {
@@ -20,7 +19,7 @@ interface DialRowsProps {
 export function DialRows({ chart, reading }: DialRowsProps) {
   const change = useChange();
   const axis = reading?.panels[0]?.axis;
-  const add = (dial: Omit<DialDefinition, 'id'>) =>
+  const add = (dial: DialDefinition) =>
     change((before) => ({
       ...before,
       dials: [
@@ -31,7 +30,7 @@ export function DialRows({ chart, reading }: DialRowsProps) {
             'dial',
             before.dials.map(({ id }) => id),
           ),
-        } as DialDefinition,
+        },
       ],
     }));
   const level = axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 10;
@@ -45,17 +44,21 @@ export function DialRows({ chart, reading }: DialRowsProps) {
           items={[
             {
               label: 'a number',
-              add: () => add({ kind: 'number', name: 'Limit', value: level, ...number }),
+              add: () => add({ kind: 'number', id: '', name: 'Limit', value: level, ...number }),
             },
             {
               label: 'a date',
               add: () =>
                 add({
-                  ...{ kind: 'date', name: 'Date' },
+                  ...{ kind: 'date', id: '', name: 'Date' },
                   value: dayjs('1970-01-01')
                     .add(reading?.today ?? 0, 'day')
                     .format('YYYY-MM-DD'),
                 }),
+            },
+            {
+              label: 'a choice',
+              add: () => add({ kind: 'choice', id: '', name: 'Choice', value: '', choices: [''] }),
             },
           ]}
         />
@@ -66,43 +69,29 @@ export function DialRows({ chart, reading }: DialRowsProps) {
           key={dial.id}
           sample={<DialSample />}
           name={dial.name}
-          found={dial.kind === 'number' ? `from ${dial.from} to ${dial.to}` : dial.kind}
-          figure={String(dial.value)}
+          found={sayRange(dial)}
+          figure={dial.value === '' ? 'all' : String(dial.value)}
         >
-          <DialFields dial={dial} />
+          <DialSettings dial={dial} />
         </ListRow>
       ))}
     </ListSection>
   );
 }
 
-function DialFields({ dial }: { dial: DialDefinition }) {
+function DialSettings({ dial }: { dial: DialDefinition }) {
   const { set, remove } = usePart('dials', dial.id);
   return (
     <>
       <NameField value={dial.name} onChange={(name) => set({ ...dial, name })} />
-      {dial.kind === 'number' &&
-        (['value', 'from', 'to', 'step'] as const).map((part) => (
-          <NumberField
-            key={part}
-            label={{ value: 'Stands at', from: 'Turns from', to: 'to', step: 'in steps of' }[part]}
-            value={dial[part]}
-            onChange={(number) => set({ ...dial, [part]: number })}
-          />
-        ))}
-      {dial.kind === 'date' && (
-        <label className="field">
-          <span>Stands at</span>
-          <DatePicker
-            value={dayjs(dial.value)}
-            format="D MMM YYYY"
-            aria-label="Stands at"
-            allowClear={false}
-            onChange={(day) => day && set({ ...dial, value: day.format('YYYY-MM-DD') })}
-          />
-        </label>
-      )}
+      <DialFields dial={dial} onChange={set} />
       <Remove name={dial.name} onRemove={remove} />
     </>
   );
+}
+
+/** What a dial may stand at, in a few words. */
+function sayRange(dial: DialDefinition): string {
+  if (dial.kind === 'number') return `from ${dial.from} to ${dial.to}`;
+  return dial.kind === 'date' ? 'date' : `one of ${dial.choices.length}`;
 }

@@ -3,12 +3,14 @@ import {
   type ChartFilter,
   greysLines,
   sourceOfFigures,
+  withDialledFilters,
 } from '../../../core/chart';
 import { filterKind } from '../../../core/frame';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { type FilterColumn, FiltersFields } from '../../measures';
 import { useChange } from '../useBench';
+import { FilterDialField } from './FilterDialField';
 
 /** What every series of the chart counts, where its source has the column. */
 export function ChartFiltersPhrase({ chart }: { chart: ChartDefinition }) {
@@ -16,7 +18,8 @@ export function ChartFiltersPhrase({ chart }: { chart: ChartDefinition }) {
   const columns = useColumns(chart);
   const { filters } = chart;
   const put = (next: ChartFilter[]) => change((before) => ({ ...before, filters: next }));
-  const words = filters.map(({ filter }) => filterKind(filter).say(filter)).join(' and ');
+  const turned = withDialledFilters(chart).filters;
+  const words = turned.map(({ filter }) => filterKind(filter).say(filter)).join(' and ');
   const splits = chart.series.map(({ split }) => split?.column ?? null);
   return (
     <Phrase words={words || 'with nothing left out'} label="Filters">
@@ -25,29 +28,35 @@ export function ChartFiltersPhrase({ chart }: { chart: ChartDefinition }) {
         columns={columns}
         onChange={(next) =>
           put(
-            next.map((filter) => ({
-              filter,
-              rest: filters.find((each) => each.filter.column === filter.column)?.rest ?? 'removed',
-            })),
+            next.map((filter) => {
+              const before = filters.find((each) => each.filter.column === filter.column);
+              return { rest: 'removed' as const, ...before, filter };
+            }),
           )
         }
         more={(place) => {
           const own = filters[place];
+          if (!own) return null;
+          const sourceId = columns.find(({ name }) => name === own.filter.column)?.sourceId ?? 0;
           // Only what is a line of its own can stay in grey.
-          if (!own || !splits.some((column) => greysLines({ ...own, rest: 'grey' }, column)))
-            return null;
+          const mayGrey = splits.some((column) => greysLines({ ...own, rest: 'grey' }, column));
           return (
-            <SelectField
-              label="All other lines"
-              value={own.rest}
-              onChange={(rest) =>
-                put(filters.map((each, at) => (at === place ? { ...each, rest } : each)))
-              }
-              options={[
-                { value: 'removed' as const, label: 'are left out' },
-                { value: 'grey' as const, label: 'stay in grey, and count for nothing' },
-              ]}
-            />
+            <>
+              {mayGrey && (
+                <SelectField
+                  label="All other lines"
+                  value={own.rest}
+                  onChange={(rest) =>
+                    put(filters.map((each, at) => (at === place ? { ...each, rest } : each)))
+                  }
+                  options={[
+                    { value: 'removed' as const, label: 'are left out' },
+                    { value: 'grey' as const, label: 'stay in grey, and count for nothing' },
+                  ]}
+                />
+              )}
+              <FilterDialField {...{ chart, place, sourceId }} />
+            </>
           );
         }}
       />

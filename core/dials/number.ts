@@ -1,0 +1,36 @@
+import { mixed, object } from 'yup';
+import { figure } from '../values';
+import { type DialKind, named } from './dial';
+
+/** A number that readers can turn within a range. */
+export interface NumberDial {
+  kind: 'number';
+  id: string;
+  name: string;
+  value: number;
+  from: number;
+  to: number;
+  step: number;
+}
+
+export const numberDial: DialKind<NumberDial> = {
+  kind: 'number',
+  schema: object({
+    kind: mixed<'number'>().oneOf(['number']).required(),
+    ...named,
+    value: figure().required(),
+    from: figure().required(),
+    to: figure()
+      .required()
+      .test(
+        'above',
+        'A dial ends above where it starts.',
+        (to, { parent }) => to > (parent as NumberDial).from,
+      ),
+    step: figure().positive().required(),
+  }),
+  turnedTo: ({ from, to: end }, to) => {
+    const number = Number(to);
+    return Number.isFinite(number) ? Math.min(end, Math.max(from, number)) : null;
+  },
+};
