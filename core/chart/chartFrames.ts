@@ -144,7 +144,8 @@ function placed(frame: SeriesFrame, places: readonly Place[] | null): SeriesFram
 }
 
 /** Whether a filter of the chart leaves a line of a split in grey. */
-const isGreyed = ({ filters }: ChartDefinition, { split }: SeriesDefinition, word: string) =>
+const isGreyed = ({ filters }: ChartDefinition, { split, fixed }: SeriesDefinition, word: string) =>
+  !fixed &&
   filters.some((each) => greysLines(each, split?.column ?? null) && !keepsWord(each.filter, word));
 
 /** Whether lines are told apart by words: one empty word alone is no split. */

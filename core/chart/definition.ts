@@ -99,6 +99,11 @@ export interface SeriesDefinition {
   readings: boolean;
   /** the value axis it stands on */
   axis: 'first' | 'second';
+  /**
+   * a fixed selection: filters of the chart by category, and what is picked elsewhere, do not reach it;
+   * it enters no standout
+   */
+  fixed?: boolean;
   /** it is not drawn, but formulas and marks can use it */
   hidden: boolean;
 }

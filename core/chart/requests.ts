@@ -6,7 +6,10 @@ import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 
 /** What of a series its source is asked by. */
-type Asking = Pick<SeriesDefinition, 'figures' | 'split' | 'spread' | 'readings' | 'derived'>;
+type Asking = Pick<
+  SeriesDefinition,
+  'figures' | 'split' | 'spread' | 'readings' | 'derived' | 'fixed'
+>;
 
 /**
  * What a series asks of its source at the chart's grain; null when it asks nothing of any.
@@ -14,13 +17,15 @@ type Asking = Pick<SeriesDefinition, 'figures' | 'split' | 'spread' | 'readings'
  */
 export function frameRequest(
   chart: Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart' | 'filters'>,
-  { figures, split, spread, readings, derived }: Asking,
+  { figures, split, spread, readings, derived, fixed }: Asking,
   today: Day,
   columns: readonly string[],
 ): FrameRequest | null {
   if (figures.kind !== 'rows') return null;
   const { kind: _kind, ...rows } = figures;
-  const removing = chart.filters.filter((each) => !greysLines(each, split?.column ?? null));
+  const removing = chart.filters.filter(
+    (each) => !greysLines(each, split?.column ?? null) && !(fixed && each.filter.kind === 'words'),
+  );
   const shared = removing
     .map(({ filter }) => filter)
     .filter(({ column }) => columns.includes(column));
@@ -68,8 +73,9 @@ export function figuresAsked(chart: ChartDefinition): string {
   const { along, grain, span, yearStart, series, filters } = chart;
   const named = dialsAsked(chart);
   const dials = chart.dials.filter(({ name }) => named.includes(name));
-  const asked = series.map(({ id, name, figures, derived, split, spread, readings, hidden }) => [
-    ...[id, figures, derived, split, spread, readings, isSent(chart, { id, hidden })],
+  const asked = series.map(({ id, name, figures, derived, split, fixed, ...each }) => [
+    ...[id, figures, derived, split, each.spread, each.readings, !!fixed],
+    isSent(chart, { id, hidden: each.hidden }),
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);

@@ -128,6 +128,7 @@ const series = object({
   stroke: stroke.required(),
   readings: boolean().required(),
   axis: oneOf<'first' | 'second'>(['first', 'second']).required(),
+  fixed: boolean(),
   hidden: boolean().required(),
 });
 

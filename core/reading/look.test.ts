@@ -118,7 +118,7 @@ it('fills the slots of titles, and leaves unknown ones as they are written', () 
   expect(reading.look.titles.first).toBe('to Mar 2026');
 });
 
-it('keeps what a filter leaves in grey out of every computation', () => {
+it('keeps what a filter leaves in grey out of every computation, and a fixed selection out of standouts', () => {
   const keeping = (rest: 'grey' | 'removed') =>
     read(
       {
@@ -145,6 +145,14 @@ it('keeps what a filter leaves in grey out of every computation', () => {
   expect(reading.panels[0]?.standouts.map(({ figure }) => figure)).toEqual([9]);
   expect(reading.panels[0]?.yardsticks[0]?.value).toBe(8);
   expect(reading.described).toContain('only West');
+  const kept = read(
+    {
+      series: [testSeries('Rides', { split, fixed: true })],
+      standouts: [draftStandout('h', 'Rides', { kind: 'highest' })],
+    },
+    { Rides: { ...routes, groups: null } },
+  );
+  expect([kept.panels[0]?.standouts, linesOf(kept).length]).toEqual([[], 3]);
   expect(linesOf(keeping('removed')).some(({ greyed }) => greyed)).toBe(false);
 });
 

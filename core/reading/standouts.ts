@@ -10,14 +10,15 @@ import type { ConditionsOf } from './conditions';
 
 /** Picks out points of the finished periods, all lines of a series in a panel together. */
 export function readStandouts(
-  chart: Pick<DrawnChart, 'standouts' | 'yearStart'>,
+  chart: Pick<DrawnChart, 'standouts' | 'yearStart' | 'series'>,
   series: readonly ReadSeries[],
   positions: readonly Position[],
   conditionsOf: ConditionsOf,
 ): ReadStandout[] {
   const pickedFrom = new Map(
     [...new Set(chart.standouts.map(({ series: of }) => of))].map((of) => {
-      const own = series.filter(({ seriesId, greyed }) => seriesId === of && !greyed);
+      const fixed = chart.series.some(({ id, fixed: is }) => id === of && is);
+      const own = fixed ? [] : series.filter(({ seriesId, greyed }) => seriesId === of && !greyed);
       const lines = own.map(finishedFigures);
       const exact = own.every((line) => line.exact);
       return [of, { own, from: { lines, candidates: candidatesOf(lines), exact } }];

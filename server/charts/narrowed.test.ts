@@ -67,6 +67,24 @@ it('narrows a chart by what was picked in another, and tells whether it follows'
   expect((await narrowed([])).figures).toEqual([21, 4300]);
 });
 
+it('leaves a fixed selection as it is, but for the dates', async () => {
+  const [series] = board.definition.series;
+  const fixed = { ...series, id: 'fixed', name: 'Always', fixed: true };
+  const path = `/dashboards/${board.dashboardId}/charts`;
+  const { body } = await author.send<{ id: number }>('POST', path, {
+    definition: { ...board.definition, series: [series, fixed] },
+  });
+  const asked = encodeURIComponent(JSON.stringify([east(picker), february(picker)]));
+  const frames = await author.send<ChartFrames>(
+    'GET',
+    `/charts/${body.id}/frames?narrowed=${asked}`,
+  );
+  const values = Object.fromEntries(
+    Object.entries(frames.body.frames).map(([id, frame]) => [id, frame.values[0]]),
+  );
+  expect(values).toEqual({ [series?.id ?? '']: [300], fixed: [4300] });
+});
+
 it('is narrowed by no chart that does not offer it, lies elsewhere, or is gone', async () => {
   const silent = await addPicker(author, board, undefined);
   const own = await stranger.board(await stranger.source(csv));

@@ -20,6 +20,7 @@ import { type ReadableChart, todayIn } from '../dashboards';
 import { type Database, tables } from '../database';
 import { notFound } from '../http';
 import { settings } from '../settings';
+import { sourcesOf } from '../sources';
 import type { FigureReader } from './figureReader';
 import { measuresDrawn, readFrames, standingVersions } from './readFrames';
 import { versionColumns } from './versions';
@@ -132,9 +133,12 @@ export class FigureAnswers {
   ): Promise<{ definition: ChartDefinition; follows: boolean[] }> {
     const follows: boolean[] = [];
     if (asked.narrowings.length === 0) return { definition: whole, follows };
-    const held = [...versions.values()].map(
-      async (version) => version && (await versionColumns(this.database, version)),
-    );
+    // A fixed selection stays as it is, whatever else is narrowed.
+    const followers = whole.series.filter(({ fixed }) => !fixed);
+    const held = sourcesOf({ ...whole, series: followers }).map(async (sourceId) => {
+      const version = versions.get(sourceId);
+      return version ? versionColumns(this.database, version) : null;
+    });
     const columns = (await Promise.all(held)).flatMap((version) =>
       version ? [version.columns.map(({ name }) => name)] : [],
     );

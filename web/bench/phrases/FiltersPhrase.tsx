@@ -1,3 +1,4 @@
+import { Checkbox } from 'antd';
 import { type Filter, filterKind } from '../../../core/frame';
 import { api } from '../../api';
 import { Phrase } from '../../controls';
@@ -16,12 +17,18 @@ export function FiltersPhrase({ series, onChange }: SeriesPhraseProps) {
   return (
     <>
       {', of '}
-      <Phrase words={words || 'all rows'} label="Rows counted">
+      <Phrase words={`${words || 'all rows'}${series.fixed ? ', kept' : ''}`} label="Rows counted">
         <FiltersFields
           filters={filters}
           columns={columns.map((column) => ({ ...column, sourceId }))}
           onChange={put}
         />
+        <Checkbox
+          checked={series.fixed ?? false}
+          onChange={({ target }) => onChange({ fixed: target.checked })}
+        >
+          Kept as it is, whatever else is filtered
+        </Checkbox>
       </Phrase>
     </>
   );
