@@ -139,6 +139,37 @@ test('everything that figures are held against is set up through the interface',
     expect(new Set(colours).size).toBe(2);
   });
 
+  await test.step('a level and a date are moved in the picture, by pointer and by keys', async () => {
+    await add(page, yardsticks, 'Level');
+    const level = chart.getByRole('slider', { name: 'Move Level' });
+    const before = Number(await level.getAttribute('aria-valuenow'));
+    await level.press('ArrowUp');
+    await expect
+      .poll(async () => Number(await level.getAttribute('aria-valuenow')))
+      .toBeGreaterThan(before);
+    const grip = await level.boundingBox();
+    if (!grip) throw new Error('The level cannot be taken hold of.');
+    const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x, y + 60, { steps: 5 });
+    await page.mouse.up();
+    await expect
+      .poll(async () => Number(await level.getAttribute('aria-valuenow')))
+      .toBeLessThan(before);
+    // One step back undoes one movement.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect
+      .poll(async () => Number(await level.getAttribute('aria-valuenow')))
+      .toBeGreaterThan(before);
+    // Pressed on the tape, which stands for no control of its own.
+    await chart.locator('.scale-handle').last().click();
+    const date = chart.getByRole('slider', { name: 'Move Date' });
+    const day = Number(await date.getAttribute('aria-valuenow'));
+    await date.press('ArrowLeft');
+    await expect(date).toHaveAttribute('aria-valuenow', String(day - 1));
+  });
+
   await test.step('its spells stand in the figures', async () => {
     await page.getByRole('button', { name: 'As a table' }).click();
     await expect(

@@ -3,7 +3,7 @@ import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { Empty } from '../look';
-import { Chart, type Highlight, type NoteSpot, useDrawing } from '../plot';
+import { Chart, type Highlight, type NoteSpot, useDrawing, type YardstickGrip } from '../plot';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
 
@@ -15,6 +15,8 @@ interface BenchChartProps {
   chart: DrawnChart;
   /** sets yardsticks by the staff and the tape */
   onScale: { staff: (value: number) => void; tape: (day: number) => void };
+  /** moves yardsticks in the picture */
+  grips: readonly YardstickGrip[];
   /** the sizes at which it is seen where it is placed */
   sizes: readonly PreviewSize[];
   reading: Reading | null;
@@ -30,6 +32,7 @@ export function BenchChart({
   chartId,
   chart,
   sizes,
+  grips,
   onScale,
   reading,
   notes,
@@ -86,7 +89,7 @@ export function BenchChart({
             onOpenNote={onOpenNote}
             onPoint={setPointed}
             pointedAt={pointed}
-            onScale={onScale}
+            {...{ onScale, grips }}
           />
         )}
       </div>

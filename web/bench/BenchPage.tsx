@@ -11,6 +11,7 @@ import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
 import { type Highlight, latestLit, type NoteSpot, useLastReading, useReadingOf } from '../plot';
 import { benchActions } from './benchSlice';
+import { useYardstickGrips } from './useYardstickGrips';
 import { useYardsticksByHand } from './useYardsticksByHand';
 import { BenchChart } from './BenchChart';
 import { previewSizes } from './previewSizes';
@@ -81,6 +82,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
   const onScale = useYardsticksByHand();
+  const grips = useYardstickGrips(definition);
   useAutosave();
   useUndoKeys();
   const allNotes = dashboard?.notes;
@@ -116,7 +118,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
           <BenchChart
             chartId={chartId}
             chart={drawn}
-            onScale={onScale}
+            {...{ onScale, grips }}
             sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
             reading={reading}
             notes={notesShown ? notes : noNotes}

@@ -13,6 +13,7 @@ import type { Linked, PointedDay } from './pointing';
 import { ReplayFront } from './ReplayFront';
 import { useDatesDrag } from './useDatesDrag';
 import { usePlotly } from './usePlot';
+import type { YardstickGrip } from './YardstickGrips';
 
 /** Where a note is to be anchored. */
 export interface NoteSpot {
@@ -34,6 +35,8 @@ interface ChartProps {
   onPoint?: (period: number | null) => void;
   /** presses on the staff and the tape; missing where nothing can be set by them */
   onScale?: { staff: (value: number) => void; tape: (day: number) => void };
+  /** what of the yardsticks can be moved by hand; missing where nothing can */
+  grips?: readonly YardstickGrip[];
   /** the period that is pointed at elsewhere, as in the figures */
   pointedAt?: number | null;
   /** what is pointed at and held in all charts of its dashboard; missing where it stands alone */
@@ -132,6 +135,7 @@ export function Chart(props: ChartProps) {
           pointedAt={props.pointedAt ?? null}
           dragged={drag.stretch}
           onScale={props.onScale}
+          grips={props.grips}
           // A note stands on a day of the calendar.
           onWriteNote={reading.axis === 'calendar' ? onWriteNote : undefined}
         />

@@ -11,6 +11,7 @@ import { pickedStretch, type Stretch } from './narrowing';
 import type { Pointed } from './pointed';
 import type { Linked } from './pointing';
 import { ScaleHandles } from './ScaleHandles';
+import { type YardstickGrip, YardstickGrips } from './YardstickGrips';
 
 interface ChartOverlayProps {
   reading: Reading;
@@ -18,6 +19,7 @@ interface ChartOverlayProps {
   highlight: Highlight;
   /** presses on the staff and the tape */
   onScale?: { staff: (value: number) => void; tape: (day: number) => void };
+  grips?: readonly YardstickGrip[];
   linked?: Linked;
   /** the stretch of dates that is being dragged out */
   dragged: Stretch | null;
@@ -30,8 +32,18 @@ interface ChartOverlayProps {
 
 /** What lies over the picture: names, pennants, and the crosshair where something is pointed at. */
 export function ChartOverlay(props: ChartOverlayProps) {
-  const { at, pointedAt, toggle, onWriteNote, onOpenNote, onScale, linked, dragged, ...shared } =
-    props;
+  const {
+    at,
+    pointedAt,
+    toggle,
+    onWriteNote,
+    onOpenNote,
+    onScale,
+    grips,
+    linked,
+    dragged,
+    ...shared
+  } = props;
   const { reading, drawing, highlight } = shared;
   const period = at?.period ?? pointedAt;
   const picked = linked?.narrowing && pickedStretch(reading, linked.narrowing);
@@ -41,6 +53,7 @@ export function ChartOverlay(props: ChartOverlayProps) {
       {onScale && (
         <ScaleHandles {...{ reading, drawing }} onStaff={onScale.staff} onTape={onScale.tape} />
       )}
+      {grips && <YardstickGrips {...{ reading, drawing, grips }} />}
       <EndLabels {...{ reading, drawing, highlight, onOpenNote }} onToggle={toggle} />
       {stretch && <DatesBand {...{ reading, drawing, stretch }} />}
       {linked && <LinkedDates {...shared} linked={linked} />}

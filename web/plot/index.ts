@@ -12,6 +12,7 @@ export type { Drawing } from './drawing';
 export { type Replay, useReplay } from './useReplay';
 export { GrainChoiceField } from './GrainChoiceField';
 export { OverviewStrip } from './OverviewStrip';
+export type { YardstickGrip } from './YardstickGrips';
 export { useDrawing } from './useDrawing';
 export { type Highlight, isLit, isMore, latestLit, noHighlight, withLit } from './highlight';
 export { type TurnedDials, useChartReading, useLastReading, useReadingOf } from './useReading';
