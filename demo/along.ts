@@ -32,7 +32,8 @@ const singleDays = (series: Series): ChartDefinition => ({
   span: { kind: 'last', count: 52 },
   series: [
     series('time', 'On time', 'actual', sailings('On time %', 'mean'), {
-      ...{ readings: true, stroke: { ...plainStroke, shape: 'smooth' } },
+      readings: true,
+      stroke: { ...plainStroke, shape: 'smooth', colour: 'indigo', gradient: 'value' },
     }),
   ],
 });

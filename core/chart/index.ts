@@ -64,6 +64,8 @@ export {
   colours,
   type Dash,
   dashes,
+  type Gradient,
+  gradients,
   noPoints,
   type PaletteName,
   paletteNames,

@@ -34,6 +34,8 @@ import {
   colours,
   type Dash,
   dashes,
+  type Gradient,
+  gradients,
   pointKinds,
   type PointsDefinition,
   type Shape,
@@ -112,6 +114,7 @@ const stroke = object({
     sizes: tuple([pointSize, pointSize]).required(),
   }).required(),
   filled: boolean().required(),
+  gradient: oneOf<Gradient>(gradients).optional(),
 });
 
 const series = object({

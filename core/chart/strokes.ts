@@ -41,7 +41,12 @@ export interface StrokeDefinition {
   points: PointsDefinition;
   /** the area beneath the line, down to the axis */
   filled: boolean;
+  /** its colour changes over its value, or over its distance from the mark; missing: it is one */
+  gradient?: Gradient;
 }
+
+export const gradients = ['value', 'mark'] as const;
+export type Gradient = (typeof gradients)[number];
 
 /** What a new series wears: all that its role gives. */
 export const plainStroke: StrokeDefinition = {

@@ -16,6 +16,7 @@ export type {
   ReadLook,
   ReadPanel,
   ReadRule,
+  ReadPiece,
   ReadSeries,
   ReadStandout,
   ReadYardstick,

@@ -4,6 +4,7 @@ import type {
   Colour,
   ColourRuleDefinition,
   GoodSide,
+  Gradient,
   NamesDefinition,
   PointsDefinition,
   Shape,
@@ -58,6 +59,8 @@ export interface ReadPiece extends StrokePiece, Stroke {
   /** the area between it and what it is measured against is filled: the other edge, one a point */
   fillTo: number[] | null;
   fill: Colour | null;
+  /** how far along a gradient it is, 0 to 1; null: it is of one colour */
+  shade: number | null;
   /** beside its colour, it is drawn with more weight */
   heavier: boolean;
 }
@@ -72,6 +75,8 @@ export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
   format: FigureFormat;
   /** the area beneath it */
   filled: boolean;
+  /** what its colour changes over; null: nothing */
+  gradient: Gradient | null;
   comparison: Comparison | null;
   /** null where nothing is to be reached, or not all of its year is shown */
   pace: ReadPace | null;

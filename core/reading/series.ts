@@ -1,12 +1,20 @@
 import type { AxisKind, Position } from '../arrangements';
-import { type Colour, type DrawnChart, noPoints, type Shape, type Stroke } from '../chart';
+import {
+  type Colour,
+  type DrawnChart,
+  type Gradient,
+  noPoints,
+  type Shape,
+  type Stroke,
+} from '../chart';
 import { gapKind } from '../gaps';
 import { caughtFigures, countMet, strokePieces } from '../rules';
 import type { SeriesLine } from '../series';
 import type { Figures } from '../values';
 import type { Yardstick } from '../yardsticks';
 import { compareLine } from './compare';
-import type { ReadPiece, ReadSeries } from './reading';
+import { shadedByDistance, shadedByValue, shadedPieces, type ShadeAt } from './gradient';
+import type { Comparison, ReadPiece, ReadSeries } from './reading';
 import type { ConditionsOf } from './conditions';
 import { type Cue, cuesOf } from './cues';
 import { readPace } from './pace';
@@ -61,8 +69,11 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
         heavier: piece.judgement === 'off' || (cue?.heavier ?? false),
         fillTo: fills ? between(piece.x, compared.marks, panel.positions) : null,
         fill: fills ? rule.colour : null,
+        shade: null,
       };
     });
+    const { gradient = null } = definition.stroke;
+    const shadeAt = gradient && shadesOf(gradient, line, compared, panel);
     const last = line.figures.findLastIndex((figure) => figure !== null);
     const caughtBy = caughtFigures(drawnAs, rules);
     return {
@@ -71,7 +82,7 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
       points: line.greyed ? noPoints : points,
       // Single readings stand on days of the calendar.
       readings: panel.axis === 'calendar' ? line.readings : null,
-      ...{ stroke, shape, filled, second: definition.axis === 'second' },
+      ...{ stroke, shape, filled, gradient, second: definition.axis === 'second' },
       ...{ comparison: compared, caughtBy },
       pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),
       paceDrawn: definition.mark?.pace ?? false,
@@ -81,13 +92,24 @@ export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSerie
         ...joining(line, panel.positions).map((piece) => ({
           ...piece,
           ...stroke,
-          ...{ fillTo: null, fill: null, heavier: false },
+          ...{ fillTo: null, fill: null, shade: null, heavier: false },
         })),
-        ...pieces,
+        ...(shadeAt ? pieces.flatMap((piece) => shadedPieces(piece, shadeAt)) : pieces),
       ],
       last: last < 0 ? null : last,
     };
   });
+}
+
+/** How a line is shaded; null where it is not held against what it is to be shaded by. */
+function shadesOf(
+  gradient: Gradient,
+  { open }: SeriesLine,
+  compared: Comparison | null,
+  { shown, positions }: PanelLines,
+): ShadeAt | null {
+  if (gradient === 'value') return shadedByValue(shown.filter(({ greyed }) => !greyed));
+  return compared && shadedByDistance(compared.differences, open, positions);
 }
 
 /** By place: the colour and form that the first rule for points alone gives there. */

@@ -38,5 +38,28 @@ export const lettered: Record<Colour, string> = {
   grey: page.third,
 };
 
+/** The colours of the two ends of a gradient, over grey in the middle: neither of them judges. */
+const ends = { low: 'ochre', high: 'teal' } as const;
+
+/**
+ * The colour of a place along a gradient.
+ * @param shade 0 at its one end, 1 at the other
+ * @param to the colour that a gradient over the value ends in; null: from one side to the other
+ */
+export function shadeAlong(shade: number, to: Colour | null): string {
+  if (to !== null) return mixed(shades.grey, shades[to], shade);
+  const away = Math.abs(shade - 0.5) * 2;
+  return mixed(shades.grey, shades[shade < 0.5 ? ends.low : ends.high], away);
+}
+
+/** A shade between two that are written #RRGGBB. */
+function mixed(from: string, to: string, share: number): string {
+  const parts = [1, 3, 5].map((at) => {
+    const [one, two] = [from, to].map((shade) => parseInt(shade.slice(at, at + 2), 16));
+    return Math.round((one ?? 0) + share * ((two ?? 0) - (one ?? 0)));
+  });
+  return `#${parts.map((part) => part.toString(16).padStart(2, '0')).join('')}`;
+}
+
 /** What a line wears while another one is highlighted. */
 export const greyed = '#C7CED1';

@@ -1,5 +1,5 @@
 export { Button } from './Button';
-export { greyed, lettered, page, shades } from './colours';
+export { greyed, lettered, page, shadeAlong, shades } from './colours';
 export { Empty } from './Empty';
 export { Menu, type MenuItem } from './Menu';
 export { Pennant } from './Pennant';

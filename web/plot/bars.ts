@@ -1,7 +1,7 @@
 import type { PlotData } from 'plotly.js';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { greyed, page, shades } from '../look';
-import { lighter } from './lines';
+import { greyed, page } from '../look';
+import { colourOf, lighter } from './lines';
 
 /** How much of its period a bar takes up. */
 const barWidth = 0.72;
@@ -23,7 +23,7 @@ export function barsOf(
       y: pieces.map(({ y }) => y[0] ?? null),
       width: pieces.map(({ x }) => barWidth * (widths.get(x[0] ?? NaN) ?? 1)),
       marker: {
-        color: pieces.map(({ colour }) => (away ? greyed : shades[colour])),
+        color: pieces.map((piece) => (away ? greyed : colourOf(piece, series))),
         opacity: pieces.map(({ open }) => (open ? lighter.open : 0.85)),
         // Beside its colour, a bar off the mark is outlined: colour alone carries no meaning.
         line: {

@@ -28,6 +28,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
       greyed: false,
       group: null,
       covered: null,
+      gradient: null,
       measured: [],
     },
     key: '',

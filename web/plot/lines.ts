@@ -1,7 +1,7 @@
 import type { Dash, PlotData } from 'plotly.js';
 import type { Stroke } from '../../core/chart';
-import type { Reading, ReadSeries } from '../../core/reading';
-import { greyed, shades } from '../look';
+import type { Reading, ReadPiece, ReadSeries } from '../../core/reading';
+import { greyed, shadeAlong, shades } from '../look';
 import { barsOf } from './bars';
 import type { PlacedPanel } from './panels';
 import { pointsOf, readingsOf } from './points';
@@ -50,6 +50,7 @@ export function lineTraces(reading: Reading, placed: PlacedPanel, highlight: Hig
 }
 
 interface Run extends Stroke {
+  shade: number | null;
   open: boolean;
   bridged: boolean;
   heavier: boolean;
@@ -74,7 +75,7 @@ function tracesOf(
     y: run.y,
     opacity: run.open ? lighter.open : run.bridged ? lighter.bridged : 1,
     line: {
-      color: away ? greyed : shades[run.colour],
+      color: away ? greyed : colourOf(run, series),
       width:
         run.width * (run.bridged ? bridgedWidth : 1) +
         (lit ? 0.8 : 0) +
@@ -148,15 +149,23 @@ function fillsOf({ pieces, name }: ReadSeries, away: boolean): Traces {
   });
 }
 
+/** The colour of a stroke: its own, or that of its place along the gradient. */
+export const colourOf = (
+  { colour, shade }: Pick<ReadPiece, 'colour' | 'shade'>,
+  { gradient, stroke }: Pick<ReadSeries, 'gradient' | 'stroke'>,
+): string =>
+  shade === null ? shades[colour] : shadeAlong(shade, gradient === 'value' ? stroke.colour : null);
+
 /** Pieces drawn alike share one trace, with a gap between them. */
 function runsOf(series: ReadSeries, geometry: Geometry): Run[] {
   const perUnit = plotWidth(geometry) / (geometry.xTo - geometry.xFrom);
   const runs = new Map<string, Run>();
   for (const piece of series.pieces) {
     if (piece.x.length < 2) continue;
-    const { colour, dash, width, open, bridged, heavier } = piece;
-    const key = `${colour} ${dash} ${width} ${open} ${bridged} ${heavier}`;
-    const run = runs.get(key) ?? { colour, dash, width, open, bridged, heavier, x: [], y: [] };
+    const { colour, shade, dash, width, open, bridged, heavier } = piece;
+    const key = `${colour} ${shade} ${dash} ${width} ${open} ${bridged} ${heavier}`;
+    const drawn = { colour, shade, dash, width, open, bridged, heavier };
+    const run = runs.get(key) ?? { ...drawn, x: [], y: [] };
     const long = piece.x.length >= thinnedFrom;
     const { x, y } = long ? thin(piece.x, piece.y, perUnit) : piece;
     run.x.push(...x, null);

@@ -2,6 +2,8 @@ import { Checkbox } from 'antd';
 import {
   type Dash,
   dashes,
+  type Gradient,
+  gradients,
   pointKinds,
   type PointsDefinition,
   type Shape,
@@ -27,6 +29,11 @@ const pointWords: Record<PointsDefinition['at'], string> = {
   sized: 'with points as large as their figures',
 };
 
+const gradientWords: Record<Gradient, string> = {
+  value: 'deepens with its value',
+  mark: 'changes with its distance from the mark',
+};
+
 const widths = [1, 1.4, 1.6, 2, 2.4, 3, 4];
 
 /** How a line is drawn. */
@@ -36,6 +43,7 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
   const words = [
     stroke.shape,
     stroke.colour,
+    stroke.gradient && `shaded by ${stroke.gradient === 'value' ? 'value' : 'distance'}`,
     stroke.dash && (stroke.dash === 'solid' ? 'solid' : 'dashed'),
     pointWords[stroke.points.at],
     series.readings && 'over its single readings',
@@ -48,6 +56,15 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
         value={stroke.shape}
         onChange={(shape) => set({ shape })}
         options={shapes.map((value) => ({ value, label: shapeWords[value] }))}
+      />
+      <SelectField<Gradient | ''>
+        label="Its colour"
+        value={stroke.gradient ?? ''}
+        onChange={(gradient) => set({ gradient: gradient || undefined })}
+        options={[
+          { value: '', label: 'stays the same' },
+          ...gradients.map((value) => ({ value, label: gradientWords[value] })),
+        ]}
       />
       {!series.split && (
         <ColourField value={stroke.colour} onChange={(colour) => set({ colour })} />
