@@ -10,6 +10,7 @@ import {
   type SeriesFrame,
 } from '../core/chart';
 import { figure, list, type Problem } from '../core/values';
+import type { RecordedDates } from '../core/yardsticks';
 import { zone } from './zones';
 
 export const dashboardRoles = ['owner', 'editor', 'reader'] as const;
@@ -156,6 +157,8 @@ export interface ChartFrames {
   frames: Record<string, SeriesFrame>;
   /** why a series has no frame */
   problems: Problem[];
+  /** the dates that yardsticks take from sources; missing: none do */
+  recorded?: RecordedDates;
   /** by each narrowing that was asked for: whether the chart follows it; missing: none was */
   follows?: boolean[];
 }

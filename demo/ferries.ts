@@ -62,8 +62,25 @@ export function story(asOf: Day) {
 export function ferryFiles(asOf: Day): DemoFile[] {
   return [
     ...[sailings(asOf), budget(asOf), routeBudget(asOf)],
-    ...[targets(asOf), forecast(asOf), ratings(asOf)],
+    ...[targets(asOf), forecast(asOf), ratings(asOf), harbourLog(asOf)],
   ];
+}
+
+/** What the harbour master wrote down, day by day. */
+function harbourLog(asOf: Day): DemoFile {
+  const { storms, quayClosed, fuelJump } = story(asOf);
+  const events: [Day, string][] = [
+    ...storms.map(([from]): [Day, string] => [from, 'Storm']),
+    [quayClosed[0], 'Quay closed'],
+    [quayClosed[1] + 1, 'Quay open'],
+    [fuelJump, 'Fuel price'],
+  ];
+  const lines = events
+    .filter(([day]) => day <= asOf)
+    .sort(([one], [two]) => one - two)
+    .map(([day, what]) => `${formatDay(day)},${what}`);
+  const content = ['Date,What', ...lines].join('\n');
+  return { source: 'Harbour log', fileName: 'harbour-log.csv', content };
 }
 
 /** A small generator of numbers from 0 to 1, the same for the same seed (a linear congruence). */

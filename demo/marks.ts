@@ -68,7 +68,7 @@ export function markCharts(
       definition: yearlyChange(parts),
       beside: 'Passengers a day by weekday',
     },
-    { place: { x: 0, y: 20, w: 6, h: 8 }, definition: winter(parts) },
+    { place: { x: 0, y: 20, w: 6, h: 8 }, definition: winter(parts, sources['Harbour log']) },
     { place: { x: 6, y: 20, w: 6, h: 8 }, definition: grown(parts) },
     { place: { x: 0, y: 28, w: 6, h: 8 }, definition: corridor(parts) },
     { place: { x: 6, y: 28, w: 6, h: 8 }, definition: fuelPrice(parts) },
@@ -170,12 +170,16 @@ const yearlyChange = ({ series }: Parts): ChartDefinition => ({
   names: { as: 'legend', yardsticks: false },
 });
 
-const winter = ({ series }: Parts): ChartDefinition => ({
+const winter = ({ series }: Parts, log: number | undefined): ChartDefinition => ({
   ...empty,
   title: 'Punctuality in winter',
   series: [series('time', 'On time', 'actual', sailings('On time %', 'mean'))],
   yardsticks: [
     { id: 'fifths', kind: 'steps', name: 'Fifths', count: 5, series: 'time' },
+    {
+      ...{ id: 'log', kind: 'recorded', name: 'Harbour log' },
+      ...{ sourceId: log ?? null, date: 'Date', label: 'What' },
+    },
     {
       ...{ id: 'least', kind: 'line', name: 'Least', shading: 'none', onAxis: true },
       value: number(90),

@@ -9,9 +9,12 @@ export const sayFilters = (filters: readonly ChartFilter[]): string =>
 
 /** What of a chart is known to those who only read it: no name of a source's column. */
 export function drawnChart(definition: ChartDefinition): DrawnChart {
-  const { filters, ...chart } = definition;
+  const { filters, yardsticks, ...chart } = definition;
   return {
     ...chart,
+    yardsticks: yardsticks.map((each) =>
+      each.kind === 'recorded' ? { ...each, sourceId: null, date: '', label: '' } : each,
+    ),
     dialsAsked: dialsAsked(definition),
     filtered: sayFilters(filters.filter(({ dial }) => dial === undefined)),
     dialled: filters.flatMap(({ dial }) => dial ?? []),

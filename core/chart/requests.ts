@@ -79,5 +79,6 @@ export function figuresAsked(chart: ChartDefinition): string {
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
-  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials]);
+  const recorded = chart.yardsticks.filter(({ kind }) => kind === 'recorded');
+  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, recorded]);
 }

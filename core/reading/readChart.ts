@@ -12,6 +12,8 @@ import {
   findYardsticks,
   seriesOfYardstick,
   type Yardstick,
+  type RecordedDates,
+  type YardstickContext,
   type YardstickDefinition,
 } from '../yardsticks';
 import { type Laid, layChart, type LaidPanel } from './laid';
@@ -35,6 +37,8 @@ export interface ReadingContext {
   style?: BoardStyle;
   /** where a reader has turned dials to, by their names */
   dials?: Readonly<Record<string, DialValue>>;
+  /** the dates that yardsticks take from sources */
+  recorded?: RecordedDates;
   /** the first day of the period that a reader has chosen, where the arrangement lets them */
   chosen?: Day | null;
 }
@@ -49,13 +53,15 @@ export interface ReadingContext {
 export function readChart(
   chart: DrawnChart,
   frames: SeriesFrames,
-  { today, style = plainStyle, dials: turned, chosen = null }: ReadingContext,
+  { today, style = plainStyle, dials: turned, recorded, chosen = null }: ReadingContext,
 ): Reading {
   const look = lookOf(chart, style);
   const dials = dialValues(chart.dials, turned);
   const laid = layChart(chart, frames, { today, style, chosen, periods: look.periods });
   const { kind, all, positions } = laid;
-  const read = laid.panels.map((panel) => readLines(chart, laid, panel, { today, dials }));
+  const read = laid.panels.map((panel) =>
+    readLines(chart, laid, panel, { today, dials, recorded }),
+  );
   const { scales, formats } = findScales(chart, read, laid.ownAxes, style);
   const panels = read.map((panel, at) =>
     finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look }),
@@ -104,11 +110,11 @@ function readLines(
   chart: DrawnChart,
   { axis, positions, strokes, allLines }: Laid,
   { key, title, shown, counted }: LaidPanel,
-  { today, dials }: { today: Day; dials: DialValues },
+  known: Pick<YardstickContext, 'today' | 'dials' | 'recorded'>,
 ): UnscaledPanel {
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
   const { yearStart } = chart;
-  const context = { axis, positions, lines: counted, allLines, today, dials, yearStart };
+  const context = { axis, positions, lines: counted, allLines, yearStart, ...known };
   const yardsticks = findYardsticks(chart.yardsticks, context, onSecond);
   const conditionsOf = conditionsIn(context, yardsticks, chart);
   return {

@@ -15,7 +15,12 @@ export interface YardstickContext {
   yearStart: number;
   /** where the dials of the chart stand */
   dials: DialValues;
+  /** the dates that yardsticks take from sources; missing: none do */
+  recorded?: RecordedDates;
 }
+
+/** The dates that yardsticks take from sources, by the id of the yardstick. */
+export type RecordedDates = Readonly<Record<string, readonly { day: Day; name: string }[]>>;
 
 /** The finished figures of a series within a scope; gathered once for the same lines. */
 export function finishedOf(

@@ -1,9 +1,11 @@
-export type { YardstickContext } from './context';
+export type { RecordedDates, YardstickContext } from './context';
 export { plainScope, type Scope, scopePeriods } from './scope';
 export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
 export {
   type DraftOf,
   findYardsticks,
+  mostRecorded,
+  type RecordedDate,
   seriesOfYardstick,
   type Shading,
   shadings,

@@ -105,6 +105,11 @@ async function drawnHere(
   return {
     ...definition,
     series: definition.series.map((each) => ({ ...each, figures: figuresHere(each.figures) })),
+    yardsticks: definition.yardsticks.map((each) =>
+      each.kind === 'recorded' && each.sourceId !== null
+        ? { ...each, sourceId: sourceIds.get(each.sourceId) ?? null }
+        : each,
+    ),
     together: await togetherHere(queries, dashboardId, definition.together),
   };
 }

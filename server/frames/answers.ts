@@ -120,7 +120,7 @@ export class FigureAnswers {
       );
       const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
       const told = follows.length > 0 ? { follows } : {};
-      return this.keep(name, { today, frames: found.frames, problems, ...told });
+      return this.keep(name, { today, ...found, problems, ...told });
     };
     send(request, response, await (held ?? this.together(name, make)));
   }
@@ -135,7 +135,7 @@ export class FigureAnswers {
     if (asked.narrowings.length === 0) return { definition: whole, follows };
     // A fixed selection stays as it is, whatever else is narrowed.
     const followers = whole.series.filter(({ fixed }) => !fixed);
-    const held = sourcesOf({ ...whole, series: followers }).map(async (sourceId) => {
+    const held = sourcesOf({ series: followers, yardsticks: [] }).map(async (sourceId) => {
       const version = versions.get(sourceId);
       return version ? versionColumns(this.database, version) : null;
     });

@@ -13,6 +13,7 @@ import type { Database } from '../database';
 import { measuresOf } from '../measures';
 import { sourcesOf } from '../sources';
 import type { FigureReader } from './figureReader';
+import { recordedDates } from './recordedDates';
 import { standingVersion, versionColumns } from './versions';
 
 /** The versions that a chart's sources stand on, by source; null where one is gone. */
@@ -45,7 +46,7 @@ export async function readFrames(
   versions: ReadonlyMap<number, number | null>,
   today: Day,
   turned: Record<string, DialValue> = {},
-): Promise<Pick<ChartFrames, 'frames' | 'problems'>> {
+): Promise<Pick<ChartFrames, 'frames' | 'problems' | 'recorded'>> {
   const chart = withDialledFilters(written, turned);
   const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
@@ -70,7 +71,12 @@ export async function readFrames(
     }),
   );
   const found = chartFrames(chart, aggregated, today, turned);
-  return { frames: found.frames, problems: distinct([...problems, ...found.problems]) };
+  const recorded = await recordedDates(database, chart, versions);
+  return {
+    frames: found.frames,
+    problems: distinct([...problems, ...found.problems]),
+    ...(Object.keys(recorded).length > 0 && { recorded }),
+  };
 }
 
 const sourceGone: Problem = {

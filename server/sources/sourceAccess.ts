@@ -9,8 +9,14 @@ import { firstRows, wordsOf } from './storedRows';
 const { access, charts, dashboards, people, sources, sourceVersions } = tables;
 
 /** The sources that a chart draws from. */
-export const sourcesOf = (definition: ChartDefinition) => [
-  ...new Set(definition.series.flatMap(({ figures }) => sourceOfFigures(figures) ?? [])),
+export const sourcesOf = ({
+  series,
+  yardsticks,
+}: Pick<ChartDefinition, 'series' | 'yardsticks'>): number[] => [
+  ...new Set([
+    ...series.flatMap(({ figures }) => sourceOfFigures(figures) ?? []),
+    ...yardsticks.flatMap((each) => (each.kind === 'recorded' ? (each.sourceId ?? []) : [])),
+  ]),
 ];
 
 /** Charts that can be seen, with the sources they use. */

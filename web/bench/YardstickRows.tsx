@@ -24,6 +24,7 @@ const samples: Record<
   ribbon: BandSample,
   moment: TodaySample,
   recurring: TodaySample,
+  recorded: TodaySample,
   today: TodaySample,
   dates: TodaySample,
 };
@@ -74,7 +75,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
 
 /** Over what it was found, or where it stands. */
 function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
-  if (['today', 'dates', 'moment', 'recurring'].includes(yardstick.kind)) {
+  if (['today', 'dates', 'moment', 'recurring', 'recorded'].includes(yardstick.kind)) {
     const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
     const shown = found && found.days.length + found.stretches.length > 0;
     return [

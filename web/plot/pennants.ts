@@ -56,11 +56,11 @@ function standing(
   if (axis !== 'calendar') return [];
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
-  const dates = yardsticks.flatMap(({ kind, label, days, stretches }) => [
+  const dates = yardsticks.flatMap(({ kind, label, days, names, stretches }) => [
     // Dates that come again and again are named in the list alone.
-    ...days.map((day) => ({
+    ...days.map((day, at) => ({
       ...{ kind: 'date' as const, day: day + 0.5 },
-      text: kind === 'recurring' ? '' : cut(label),
+      text: kind === 'recurring' ? '' : cut(names?.[at] ?? label),
     })),
     ...stretches.map(({ from, to }) => ({
       ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(label) },

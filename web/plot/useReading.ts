@@ -30,7 +30,10 @@ export function useReadingOf(
         ? [
             definition,
             figures.frames,
-            { today: parseDay(figures.today) ?? 0, style, dials, chosen },
+            {
+              ...{ today: parseDay(figures.today) ?? 0, style, dials, chosen },
+              recorded: figures.recorded,
+            },
           ]
         : null,
     [definition, figures, style, dials, chosen],

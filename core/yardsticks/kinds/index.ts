@@ -5,6 +5,7 @@ import { type DatesDefinition, dates } from './dates';
 import type { DraftOf, Found, YardstickKind } from './kind';
 import { type LineDefinition, line, type Shading, shadings } from './line';
 import { type MomentDefinition, moment } from './moment';
+import { mostRecorded, type RecordedDate, recorded, type RecordedDefinition } from './recorded';
 import { type RecurringDefinition, recurring } from './recurring';
 import { type RibbonDefinition, ribbon } from './ribbon';
 import { type StepsDefinition, stepOf, steps } from './steps';
@@ -19,13 +20,14 @@ export type YardstickDefinition =
   | TodayDefinition
   | MomentDefinition
   | DatesDefinition
-  | RecurringDefinition;
-export type { DraftOf, Found, Shading };
-export { shadings, stepOf };
+  | RecurringDefinition
+  | RecordedDefinition;
+export type { DraftOf, Found, RecordedDate, Shading };
+export { mostRecorded, shadings, stepOf };
 
 /** All kinds, in the order in which they are offered. */
 export const yardstickKinds = [
-  ...[line, band, ribbon, steps, today, moment, dates, recurring],
+  ...[line, band, ribbon, steps, today, moment, dates, recurring, recorded],
 ] as unknown as readonly YardstickKind<YardstickDefinition>[];
 
 const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>
@@ -77,13 +79,15 @@ export function findYardsticks(
 
 /** What of the days lies on the calendar that is shown. */
 function within(
-  { days, stretches }: Found,
+  { days, names, stretches }: Found,
   { axis, positions }: YardstickContext,
-): Pick<Found, 'days' | 'stretches'> {
+): Pick<Found, 'days' | 'names' | 'stretches'> {
   const [first, last] = [positions[0], positions.at(-1)];
   if (axis !== 'calendar' || !first || !last) return { days: [], stretches: [] };
+  const isShown = (day: number) => day >= first.start && day < last.next;
   return {
-    days: days.filter((day) => day >= first.start && day < last.next),
+    days: days.filter(isShown),
+    ...(names && { names: names.filter((_, at) => isShown(days[at] as number)) }),
     stretches: stretches
       .map(({ from, to }) => ({ from: Math.max(from, first.start), to: Math.min(to, last.next) }))
       .filter(({ from, to }) => from < to),

@@ -16,6 +16,8 @@ export interface Found {
   /** a band whose edges change from position to position; null without one */
   ribbon: { low: Figures; high: Figures } | null;
   days: readonly number[];
+  /** what each of the days is called; missing: what the yardstick is */
+  names?: readonly string[];
   stretches: readonly { from: number; to: number }[];
   /** how many finished figures lie within the bands; null without a band */
   within: number | null;

@@ -8,6 +8,7 @@ import { DatesSentence } from './DatesSentence';
 import { LookPhrase } from './LookPhrase';
 import { LineSentence } from './LineSentence';
 import { MomentSentence } from './MomentSentence';
+import { RecordedSentence } from './RecordedSentence';
 import { RecurringSentence } from './RecurringSentence';
 import { RibbonSentence } from './RibbonSentence';
 import { StepsSentence } from './StepsSentence';
@@ -30,6 +31,7 @@ const sentences: {
   ribbon: RibbonSentence,
   moment: MomentSentence,
   recurring: RecurringSentence,
+  recorded: RecordedSentence,
   today: TodaySentence,
   dates: DatesSentence,
 };
