@@ -20,6 +20,8 @@ export interface Flown {
   level: number;
   /** it flies to the left, since there is no room at the right */
   turned: boolean;
+  /** it stands beside its stem rather than over it: many dates are near each other */
+  aside: boolean;
   note?: Note;
 }
 
@@ -59,11 +61,11 @@ function standing(
   const dates = yardsticks.flatMap(({ kind, label, days, names, stretches }) => [
     // Dates that come again and again are named in the list alone.
     ...days.map((day, at) => ({
-      ...{ kind: 'date' as const, day: day + 0.5 },
+      ...{ kind: 'date' as const, day: day + 0.5, aside: names !== undefined },
       text: kind === 'recurring' ? '' : cut(names?.[at] ?? label),
     })),
     ...stretches.map(({ from, to }) => ({
-      ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(label) },
+      ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(label), aside: false },
     })),
   ]);
   const flown = notes.flatMap((note) => {
@@ -72,10 +74,34 @@ function standing(
     if (day === null || last === null || last < first || day >= next) return [];
     // One that has begun before what is looked at flies where that begins.
     const at = Math.max(day, first) + 0.5;
-    return [{ kind: 'note' as const, day: at, text: String(note.number), note }];
+    return [{ kind: 'note' as const, day: at, text: String(note.number), aside: true, note }];
   });
-  return [...dates, ...flown.sort((a, b) => a.day - b.day)];
+  // Words beside their stems: the later stand lower, so that no stem leads through a word.
+  const order = (each: Omit<Flown, 'level' | 'turned'>) => (each.aside ? -each.day : 0);
+  return [
+    ...dates.sort((a, b) => Number(a.aside) - Number(b.aside) || order(a) - order(b)),
+    ...flown.sort((a, b) => a.day - b.day),
+  ];
 }
+
+/** Rows that words and pennants stand in. */
+const rows = [0, 1, 2, 3, 4];
+
+/** What something above the plot takes up: its word from here to there, and its stem. */
+interface Taken {
+  from: number;
+  to: number;
+  stem: number;
+  level: number;
+}
+
+/** Whether a word in a row would meet another one, or the stem of the one lead through the other. */
+const meets = (one: Taken, other: Taken): boolean => {
+  const apart = one.from >= other.to + 2 || other.from >= one.to + 2;
+  if (one.level === other.level) return !apart;
+  const [lower, higher] = one.level < other.level ? [one, other] : [other, one];
+  return higher.stem > lower.from && higher.stem < lower.to;
+};
 
 /**
  * Gives each its row, so that none covers another.
@@ -87,30 +113,39 @@ export function flyPennants(
   notes: readonly Note[],
   worded: boolean,
 ): Flown[] {
-  const taken: { from: number; to: number; level: number }[] = [];
+  const taken: Taken[] = [];
   return standing(reading, panel, notes).map((each) => {
-    const x = toX(across, each.day);
+    const stem = toX(across, each.day);
     // In every panel stands the line; the word is said once.
     if (each.kind !== 'note' && !worded) return { ...each, level: -1, turned: false };
-    const turned = each.kind === 'note' && x + pennantWidth > across.width - across.right;
-    const width = widthOf(each);
-    const from = each.kind !== 'note' ? x - width / 2 : turned ? x - width : x;
-    const to = from + width;
-    const meeting = taken.filter((other) => from < other.to + 2 && other.from < to + 2);
-    const level = [0, 1, 2, 3, 4].find((row) => meeting.every((other) => other.level !== row)) ?? 4;
-    taken.push({ from, to, level });
-    return { ...each, level, turned };
+    const turned = each.aside && stem + widthOf(each) > across.width - across.right;
+    const { left: from, right: to } = wordAt(stem, { ...each, turned });
+    const level = rows.find((row) =>
+      taken.every((other) => !meets({ from, to, stem, level: row }, other)),
+    );
+    // Where there is no row without any meeting, words at least do not cover each other.
+    const free = rows.find((row) =>
+      taken.every((other) => other.level !== row || !meets({ from, to, stem, level: row }, other)),
+    );
+    const found = { from, to, stem, level: level ?? free ?? 4 };
+    taken.push(found);
+    return { ...each, level: found.level, turned };
   });
+}
+
+/** How far a word reaches from its stem. */
+function wordAt(stem: number, flown: Pick<Flown, 'kind' | 'text' | 'aside' | 'turned'>) {
+  const width = widthOf(flown);
+  const left = !flown.aside ? stem - width / 2 : flown.turned ? stem - width : stem;
+  return { left, right: left + width };
 }
 
 /** What the pennants, the words and their stems cover. */
 export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
-  return flown.flatMap(({ kind, day, text, level, turned }) => {
-    const x = toX(geometry, day);
-    const bottom = geometry.top - level * flownRow;
-    const width = widthOf({ kind, text });
-    const left = kind !== 'note' ? x - width / 2 : turned ? x - width : x;
-    const word = { left, right: left + width, top: bottom - flownRow, bottom };
+  return flown.flatMap((each) => {
+    const x = toX(geometry, each.day);
+    const bottom = geometry.top - each.level * flownRow;
+    const word = { ...wordAt(x, each), top: bottom - flownRow, bottom };
     const stem = {
       left: x - 1,
       right: x + 1,
@@ -196,15 +231,15 @@ export function pennantAnnotations(
 ): Partial<Annotations>[] {
   const { x, yDomain } = axisOf(placed);
   const shown = placed.flown.filter(({ level }) => level >= 0);
-  return shown.map(({ kind, day, text, level, turned }) => ({
+  return shown.map(({ kind, day, text, level, turned, aside }) => ({
     xref: x,
     yref: yDomain,
     x: day,
     y: 1,
-    xshift: kind !== 'note' ? 0 : turned ? -10 : 10,
+    xshift: !aside ? 0 : (turned ? -1 : 1) * (kind === 'note' ? 10 : 3),
     yshift: level * flownRow + (kind !== 'note' ? 10 : 9),
     yanchor: 'middle',
-    xanchor: 'center',
+    xanchor: kind === 'note' || !aside ? 'center' : turned ? 'right' : 'left',
     showarrow: false,
     text: `<b>${plainText(text)}</b>`,
     font: { size: kind !== 'note' ? fontSize : 10.5, color: kind !== 'note' ? page.ink : '#fff' },
