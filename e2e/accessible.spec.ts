@@ -32,6 +32,17 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
     },
   ],
   [
+    'a dashboard that is narrowed, with another chart beside the pointer',
+    '/dashboards/3?held=2026-03-05&only.dates=16.2026-01-01.2026-06-30',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('region', { name: 'Narrowed to' }).waitFor();
+      await page.getByRole('group', { name: /^Passengers and their yearly change/ }).focus();
+      await page.keyboard.press('Home');
+      await page.getByRole('complementary', { name: /^Beside it/ }).waitFor();
+    },
+  ],
+  [
     'writing a note',
     '/dashboards/1',
     async (page) => {
@@ -82,7 +93,13 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
           .getByRole('button', { name: /^Edit / })
           .first()
           .click();
+      await page.getByRole('button', { name: 'Edit Beside other charts' }).click();
     },
+  ],
+  [
+    'bench with yardsticks that can be moved',
+    '/dashboards/3/charts/17',
+    (page) => page.getByRole('slider', { name: 'Move Least' }).waitFor(),
   ],
   [
     'dashboard with dials',
