@@ -4,6 +4,7 @@ import type { DialValue } from '../dials';
 import type { Frame, Place, Readings } from '../frame';
 import { type Problem, ProblemError } from '../values';
 import { alongColumn, drawnGrain, shownReach } from './along';
+import { beyondShown } from './beyond';
 import { greysLines, keepsWord } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { onOneScale } from './onOneScale';
@@ -22,6 +23,8 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   extent: { from: Day; to: Day } | null;
   /** by word: its place among all words of the split, which gives it its colour */
   places: number[];
+  /** by word: its finished figures in periods that are not shown; missing: nothing looks at them */
+  beyond?: number[][];
   /** by word: a filter of the chart leaves it in grey, and out of every computation */
   greyed: boolean[];
 }
@@ -108,6 +111,10 @@ function shown(
     readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
     places: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
+    beyond: beyondShown(chart, series, whole, {
+      ...{ kept, today: known.today },
+      words: drawn.map(({ key }) => key),
+    }),
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;

@@ -2,6 +2,7 @@ import type { Day } from '../calendar';
 import type { FrameRequest } from '../frame';
 import { seriesOfYardstick } from '../yardsticks';
 import { alongColumn, drawnGrain, shownReach, spanFilter } from './along';
+import { seriesLookedBeyond } from './beyond';
 import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 
@@ -80,5 +81,6 @@ export function figuresAsked(chart: ChartDefinition): string {
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
   const recorded = chart.yardsticks.filter(({ kind }) => kind === 'recorded');
-  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, recorded]);
+  const beyond = seriesLookedBeyond(chart);
+  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, recorded, beyond]);
 }

@@ -3,13 +3,20 @@ import type { Day } from '../calendar';
 import type { DialValues } from '../dials';
 import { finishedWithin, plainScope, sayPeriods, type Scope } from './scope';
 
+/** A line as yardsticks know it. */
+export interface YardstickLine extends Line {
+  seriesName: string;
+  /** its finished figures in periods that are not shown; missing: nothing looks at them */
+  beyond?: readonly number[];
+}
+
 /** The lines of a panel and the positions they stand on: what a yardstick is found from. */
 export interface YardstickContext {
   axis: AxisKind;
   positions: readonly Position[];
-  lines: readonly (Line & { seriesName: string })[];
+  lines: readonly YardstickLine[];
   /** those of all panels; missing: there is one panel only */
-  allLines?: readonly (Line & { seriesName: string })[];
+  allLines?: readonly YardstickLine[];
   today: Day;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;

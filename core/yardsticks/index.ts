@@ -6,6 +6,7 @@ export {
   findYardsticks,
   mostRecorded,
   type RecordedDate,
+  seriesOfAll,
   seriesOfYardstick,
   type Shading,
   shadings,

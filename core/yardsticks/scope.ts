@@ -3,11 +3,14 @@ import { yearOf } from '../calendar';
 import { figure } from '../values';
 import type { YardstickContext } from './context';
 
-export const scopePeriods = ['shown', 'last', 'thisYear'] as const;
+export const scopePeriods = ['shown', 'last', 'thisYear', 'all'] as const;
 
 /** Over which finished figures a statistic is found. */
 export interface Scope {
-  /** all periods shown, the last few that have a figure, or those of the fiscal year of today */
+  /**
+   * all periods shown, the last few that have a figure, those of the fiscal year of today, or all there
+   * are, shown or not
+   */
   periods: (typeof scopePeriods)[number];
   /** how many are the last few */
   count: number;
@@ -31,6 +34,7 @@ export const scopeShape = {
 
 /** The finished figures of a series within a scope, all its lines together. */
 export function finishedWithin(context: YardstickContext, series: string, scope: Scope): number[] {
+  const { periods } = scope;
   const lines = scope.per === 'chart' ? (context.allLines ?? context.lines) : context.lines;
   const own = lines.filter(({ seriesId }) => seriesId === series);
   const counts = placesWithin(context, own, scope);
@@ -40,7 +44,13 @@ export function finishedWithin(context: YardstickContext, series: string, scope:
       const figure = figures[place] ?? null;
       if (figure !== null && !open[place] && (!counts || counts[place])) finished.push(figure);
     }
-  return finished;
+  return periods === 'all' ? [...finished, ...beyondOf(own)] : finished;
+}
+
+/** The finished figures that are not shown, of each word once: laid-over years share them. */
+function beyondOf(own: readonly Pick<YardstickContext['lines'][number], 'key' | 'beyond'>[]) {
+  const byKey = new Map(own.map(({ key, beyond = [] }) => [key, beyond]));
+  return [...byKey.values()].flat();
 }
 
 /** Which positions count; null for all of them. */
@@ -49,7 +59,7 @@ function placesWithin(
   own: readonly Pick<YardstickContext['lines'][number], 'figures' | 'open'>[],
   { periods, count }: Scope,
 ): boolean[] | null {
-  if (periods === 'shown') return null;
+  if (periods === 'shown' || periods === 'all') return null;
   if (periods === 'thisYear') {
     const year = yearOf(today, yearStart);
     return positions.map(({ start }) => yearOf(start, yearStart) === year);
@@ -72,6 +82,7 @@ export function sayPeriods({ periods, count, per }: Scope, found: number): strin
     shown: `over ${figures} shown`,
     last: `over ${figures} of the last ${count} periods`,
     thisYear: `over ${figures} of this fiscal year`,
+    all: `over all ${figures}, shown or not`,
   }[periods];
   return per === 'chart' ? `${over}, all panels together` : over;
 }

@@ -6,6 +6,7 @@ const periodWords: Record<Scope['periods'], string> = {
   shown: 'all finished periods shown',
   last: 'the last few finished periods',
   thisYear: 'the finished periods of this fiscal year',
+  all: 'all finished periods there are, shown or not',
 };
 
 interface ScopeFieldsProps {

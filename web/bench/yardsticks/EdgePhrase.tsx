@@ -18,8 +18,9 @@ function sayOf(edge: Edge, { series, dials }: ChartDefinition): string {
   if (!('series' in edge)) return sayEdge(edge);
   const of = series.find(({ id }) => id === edge.series)?.name ?? 'a series that is gone';
   const { periods, count } = edge.scope ?? plainScope;
-  const over = { shown: '', last: `, last ${count} periods`, thisYear: ', this fiscal year' }[
-    periods
-  ];
+  const over = {
+    ...{ shown: '', last: `, last ${count} periods` },
+    ...{ thisYear: ', this fiscal year', all: ', all there are' },
+  }[periods];
   return `${sayEdge(edge)} of ${of}${over}`;
 }

@@ -1,0 +1,38 @@
+import { type Day, nextPeriod } from '../calendar';
+import { derivedKind } from '../derived';
+import { seriesOfAll } from '../yardsticks';
+import { alongColumn, drawnGrain } from './along';
+import type { ChartDefinition, SeriesDefinition } from './definition';
+import type { Whole } from './wholes';
+
+type Beyond = Pick<ChartDefinition, 'yardsticks' | 'along' | 'grain'>;
+
+/** The series of which a statistic looks at all periods there are, rather than those shown. */
+export const seriesLookedBeyond = ({
+  yardsticks,
+}: Pick<ChartDefinition, 'yardsticks'>): string[] => [...new Set(yardsticks.flatMap(seriesOfAll))];
+
+/**
+ * The finished figures of a series in periods that are not shown, by word; undefined where nothing
+ * looks at them, or what is derived is found from those shown alone.
+ * @param kept which of its periods are shown
+ */
+export function beyondShown(
+  chart: Beyond,
+  { id, role, derived }: SeriesDefinition,
+  { periods, values, completeTo, keys }: Whole,
+  { kept, words, today }: { kept: readonly boolean[]; words: readonly string[]; today: Day },
+): number[][] | undefined {
+  if (!seriesLookedBeyond(chart).includes(id) || alongColumn(chart.along)) return undefined;
+  if (derived && derivedKind(derived).ofShown) return undefined;
+  const grain = drawnGrain(chart);
+  const isFinished = (start: Day) => {
+    const next = nextPeriod(start, grain);
+    return role !== 'actual' || (next <= today && next - 1 <= (completeTo ?? Infinity));
+  };
+  const places = periods.flatMap((start, at) => (!kept[at] && isFinished(start) ? [at] : []));
+  return words.map((word) => {
+    const own = values[keys.indexOf(word)] ?? [];
+    return places.flatMap((at) => own[at] ?? []);
+  });
+}
