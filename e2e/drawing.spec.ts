@@ -97,6 +97,7 @@ test('menus are walked by the keyboard', async ({ quietPage: page, demoServer })
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem', { name: 'Open on the bench' })).toBeFocused();
   await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('menuitem', { name: 'Remove' })).toBeFocused();
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('menuitem', { name: 'Open on the bench' })).toBeFocused();

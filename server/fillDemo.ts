@@ -14,7 +14,7 @@ import { type Database, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
 import { sweepUnfinished } from './sources';
-import { keepLatest, keepUpload } from './uploads';
+import { forgetHalfSent, keepLatest, keepUpload } from './uploads';
 
 /*
  * Fills the demo in, once. Each step can be killed and run again: people are known by their address,
@@ -52,8 +52,9 @@ async function fillDemo(database: Database) {
   const asOf = parseDay(process.env.STAND_MARK_TODAY ?? '') ?? dayInZone(new Date(), 'UTC');
   const author = await ensurePerson(database, demoPeople.author);
   const reader = await ensurePerson(database, demoPeople.reader);
-  // A fill that was killed may have left a file that nothing came of.
+  // A fill that was killed may have left a file that nothing came of, or half of one.
   await keepLatest(database, { id: author }, 0);
+  await forgetHalfSent(database, { id: author });
   const sourceIds: Record<string, number> = {};
   for (const file of ferryFiles(asOf))
     sourceIds[file.source] = await ensureSource(database, author, file);

@@ -1,5 +1,6 @@
 export { withShare } from './shares';
 export {
+  forgetHalfSent,
   keepLatest,
   keepUpload,
   readUpload,

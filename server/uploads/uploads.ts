@@ -158,6 +158,21 @@ export async function keepLatest(
   );
 }
 
+/** Forgets what a person has sent only in part, once nothing more of it can come. */
+export async function forgetHalfSent(
+  database: Database,
+  person: Pick<Person, 'id'>,
+): Promise<void> {
+  const own = await database
+    .select({ id: uploads.id })
+    .from(uploads)
+    .where(and(eq(uploads.ownerId, person.id), eq(uploads.ready, false)));
+  await forgetUploads(
+    database,
+    own.map(({ id }) => id),
+  );
+}
+
 /** Forgets what is a day old, and what never arrived whole. */
 export async function sweepUploads(database: Database): Promise<void> {
   const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000);

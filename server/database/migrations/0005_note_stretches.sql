@@ -1,1 +1,1 @@
-ALTER TABLE `notes` ADD `until_day` varchar(10);
+ALTER TABLE `notes` ADD COLUMN IF NOT EXISTS `until_day` varchar(10);

@@ -1,2 +1,2 @@
 ALTER TABLE `notes` MODIFY COLUMN `day` varchar(10);--> statement-breakpoint
-ALTER TABLE `dashboards` ADD `readers_note` boolean DEFAULT false NOT NULL;
+ALTER TABLE `dashboards` ADD COLUMN IF NOT EXISTS `readers_note` boolean DEFAULT false NOT NULL;
