@@ -40,10 +40,10 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
     const own = lines.filter((line) => line.seriesId === rule.series);
     let [caught, judged, met] = [0, 0, 0];
     for (const { figures, open, caughtBy, met: meets, comparison } of own) {
-      const openJudged = comparison?.toDate?.place;
+      const line = { open, openJudged: comparison?.toDate?.place };
       met += meets.get(rule.id) ?? 0;
       for (let place = 0; place < figures.length; place += 1) {
-        if (figures[place] == null || isLeftOpen({ open, openJudged }, place)) continue;
+        if (figures[place] == null || isLeftOpen(line, place)) continue;
         judged += 1;
         if (caughtBy[place] === rule.id) caught += 1;
       }

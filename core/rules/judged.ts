@@ -79,10 +79,6 @@ export function judgedAgainst(
 
 type Catchable = Pick<Stroked, 'figures' | 'open' | 'openJudged'>;
 
-/** Whether there is a figure that rules look at. */
-const isJudged = (line: Catchable, place: number): boolean =>
-  line.figures[place] != null && !isLeftOpen(line, place);
-
 /** Whether a period is open, and left unjudged for that. */
 export const isLeftOpen = (
   { open, openJudged }: Pick<Stroked, 'open' | 'openJudged'>,
@@ -91,7 +87,7 @@ export const isLeftOpen = (
 
 /** The first rule that holds at a figure that rules look at. */
 function caughtAt(line: Catchable, rules: readonly LineRule[], place: number) {
-  if (!isJudged(line, place)) return null;
+  if (line.figures[place] == null || isLeftOpen(line, place)) return null;
   for (const { id, test } of rules) if (test.at(place) === true) return id;
   return null;
 }
@@ -106,7 +102,8 @@ export const caughtFigures = (line: Catchable, rules: readonly LineRule[]): (str
 export function countMet(line: Catchable, { test }: LineRule): number {
   let met = 0;
   for (let place = 0; place < line.figures.length; place += 1)
-    if (isJudged(line, place) && test.at(place) === true) met += 1;
+    if (line.figures[place] != null && !isLeftOpen(line, place) && test.at(place) === true)
+      met += 1;
   return met;
 }
 
