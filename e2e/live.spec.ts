@@ -75,10 +75,14 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     await expect(question.getByRole('button', { name: /^Edit/ })).toBeVisible();
     await expect(seen.getByRole('button', { name: /^Edit/ })).toHaveCount(1);
     // It flies beside the title of its chart.
-    await page
+    const pennant = page
       .getByRole('article', { name: 'Punctuality against target' })
-      .getByRole('button', { name: /^Note \d+/ })
-      .click();
+      .getByRole('button', { name: /^Note \d+/ });
+    await own.getByRole('button', { name: 'Hide pennants' }).click();
+    await expect(pennant).toBeHidden();
+    await expect(question).toBeVisible();
+    await own.getByRole('button', { name: 'Show pennants' }).click();
+    await pennant.click();
     await expect(page.getByLabel('What happened, and why')).toHaveValue(/by route/);
     await page.getByRole('button', { name: 'Cancel' }).click();
     await seen.getByLabel('Notes by').selectOption('by Ivo Fenn');

@@ -194,6 +194,8 @@ export interface ChartDefinition {
   emphasis: string | null;
   /** missing: readers may replay it, without words of the author's */
   replay?: ReplayDefinition;
+  /** its notes stand in the list alone, and fly over no picture of it */
+  notesHidden?: boolean;
   /** missing: it is linked with the others, and narrows none */
   together?: TogetherDefinition;
 }

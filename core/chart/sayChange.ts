@@ -21,6 +21,7 @@ const settings = {
   filters: 'filters',
   emphasis: 'emphasis',
   replay: 'replay',
+  notesHidden: 'pennants',
   together: 'ties to other charts',
 } as const satisfies Partial<Record<keyof ChartDefinition, string>>;
 

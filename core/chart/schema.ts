@@ -191,6 +191,7 @@ export const chartSchema = object({
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
   replay: replaySchema.default(undefined).optional(),
+  notesHidden: boolean(),
   together: togetherSchema.default(undefined).optional(),
 })
   .noUnknown()

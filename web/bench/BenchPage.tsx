@@ -121,7 +121,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
             {...{ onScale, grips }}
             sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
             reading={reading}
-            notes={notesShown ? notes : noNotes}
+            notes={notesShown && !definition.notesHidden ? notes : noNotes}
             highlight={highlight}
             onHighlight={(series) => dispatch(benchActions.highlighted(series))}
             onWriteNote={write}

@@ -39,7 +39,9 @@ export function BoardView(props: BoardViewProps) {
   const { view, change } = useReaderView();
   useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`, dashboard.stamp);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
-  const [notesShown, setNotesShown] = useState(true);
+  // The list of notes and their pennants are hidden and shown each for itself.
+  const [listed, setListed] = useState(true);
+  const [flown, setFlown] = useState(true);
   const [opened, setOpened] = useState<number | null>(null);
   const onReading = useCallback(
     (chartId: number, reading: Reading) =>
@@ -92,7 +94,7 @@ export function BoardView(props: BoardViewProps) {
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
-        <div className={notesShown ? 'with-notes' : ''}>
+        <div className={listed ? 'with-notes' : ''}>
           <Board charts={placed} arranging={arranging} onArrange={onArrange}>
             {(chart) => (
               <ChartSheet
@@ -100,7 +102,7 @@ export function BoardView(props: BoardViewProps) {
                 link={link}
                 style={dashboard.style}
                 {...{ view, hands, pointing, lit }}
-                notes={notesShown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
+                notes={flown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
                 onWriteNote={dashboard.mayNote ? write : undefined}
                 onOpenNote={open}
@@ -111,8 +113,9 @@ export function BoardView(props: BoardViewProps) {
           <NotesColumn
             notes={notes}
             readings={readings}
-            shown={notesShown}
-            onShow={setNotesShown}
+            {...{ listed, flown }}
+            onList={setListed}
+            onFly={setFlown}
             first={opened}
             onEdit={dashboard.mayNote ? edit : undefined}
             mayEdit={mayEdit}

@@ -72,7 +72,8 @@ export const ChartSheet = memo(function ChartSheet({
   const { near } = zoom;
   const replay = useSheetReplay(near, chart.definition);
   const room = useRef<HTMLDivElement>(null);
-  const drawing = useDrawing(room, near, { highlight, notes });
+  const flown = chart.definition.notesHidden ? noNotes : notes;
+  const drawing = useDrawing(room, near, { highlight, notes: flown });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
@@ -89,7 +90,7 @@ export const ChartSheet = memo(function ChartSheet({
       <header>
         <SheetTitle
           title={chart.definition.title}
-          {...{ notes, onOpenNote }}
+          {...{ notes: flown, onOpenNote }}
           {...{ reading, held }}
           lit={reading ? sayLit(reading, highlight) : ''}
           narrowed={sayNarrowed(others, follows)}
@@ -154,6 +155,8 @@ export const ChartSheet = memo(function ChartSheet({
     </article>
   );
 });
+
+const noNotes: readonly Note[] = [];
 
 /**
  * Whether a chart shows the figures that its author sees: the rows behind a figure are listed by the

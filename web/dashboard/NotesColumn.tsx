@@ -7,8 +7,12 @@ interface NotesColumnProps {
   notes: readonly Note[];
   /** the readings of the charts, by chart */
   readings: Readonly<Record<number, Reading>>;
-  shown: boolean;
-  onShow: (shown: boolean) => void;
+  /** the list is shown */
+  listed: boolean;
+  onList: (listed: boolean) => void;
+  /** the pennants are, over the charts */
+  flown: boolean;
+  onFly: (flown: boolean) => void;
   /** the note that was opened on a chart stands first */
   first: number | null;
   /** missing for those who may only read */
@@ -30,7 +34,7 @@ function inOrder(notes: readonly Note[], order: Order, first: number | null): No
 
 /** The notes beside the charts. */
 export function NotesColumn(props: NotesColumnProps) {
-  const { notes, readings, shown, onShow, first, onEdit, mayEdit } = props;
+  const { notes, readings, listed, onList, flown, onFly, first, onEdit, mayEdit } = props;
   const [order, setOrder] = useState<Order>('newest');
   const [author, setAuthor] = useState('');
   const authors = [...new Set(notes.map((note) => note.author))];
@@ -45,11 +49,18 @@ export function NotesColumn(props: NotesColumnProps) {
     <aside className="notes-column" aria-label="Notes">
       <header className="row">
         <h2>Notes</h2>
-        <button type="button" className="act" onClick={() => onShow(!shown)}>
-          {shown ? 'Hide' : `Show ${notes.length}`}
-        </button>
+        <span className="row notes-shown">
+          {notes.length > 0 && (
+            <button type="button" className="act" onClick={() => onFly(!flown)}>
+              {flown ? 'Hide pennants' : 'Show pennants'}
+            </button>
+          )}
+          <button type="button" className="act" onClick={() => onList(!listed)}>
+            {listed ? 'Hide' : `Show ${notes.length}`}
+          </button>
+        </span>
       </header>
-      {shown && (
+      {listed && (
         <>
           {notes.length > 1 && (
             <div className="row notes-order small">

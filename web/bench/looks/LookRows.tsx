@@ -50,6 +50,7 @@ export function LookRows({ chart, reading, others }: LookRowsProps) {
           <DatesField chart={chart} today={reading?.today ?? 0} />
           <NamesFields chart={chart} />
           <PartsFields chart={chart} />
+          <PennantsField chart={chart} />
         </ListRow>,
         <ListRow
           key="replay"
@@ -122,6 +123,18 @@ function NamesFields({ chart: { names } }: { chart: ChartDefinition }) {
         </Checkbox>
       )}
     </>
+  );
+}
+
+function PennantsField({ chart: { notesHidden = false } }: { chart: ChartDefinition }) {
+  const change = useChange();
+  return (
+    <Checkbox
+      checked={!notesHidden}
+      onChange={({ target }) => change((before) => ({ ...before, notesHidden: !target.checked }))}
+    >
+      Pennants of notes
+    </Checkbox>
   );
 }
 
