@@ -77,6 +77,7 @@ export function BoardView(props: BoardViewProps) {
         <div>
           {title ?? <h1>{dashboard.title}</h1>}
           <p className="standing">{sayStandings(placed, readings)}</p>
+          <p className="outlook quiet small">{sayOutlook(placed, readings)}</p>
         </div>
       </div>
       <DialStrip
@@ -147,18 +148,34 @@ function byChart(notes: readonly Note[]): Map<number, Note[]> {
   return found;
 }
 
-/** What the first compared charts say, in the order in which they are read. */
+/** The readings of charts in the order in which they are read. */
+const inOrder = (
+  charts: readonly PlacedChart[],
+  readings: Readonly<Record<number, Reading>>,
+): Reading[] =>
+  [...charts]
+    .sort((a, b) => (a.place?.y ?? 0) - (b.place?.y ?? 0) || (a.place?.x ?? 0) - (b.place?.x ?? 0))
+    .flatMap(({ id }) => readings[id] ?? []);
+
+/** What the first compared charts say. */
 function sayStandings(
   charts: readonly PlacedChart[],
   readings: Readonly<Record<number, Reading>>,
 ): string {
-  const standings = [...charts]
-    .sort((a, b) => (a.place?.y ?? 0) - (b.place?.y ?? 0) || (a.place?.x ?? 0) - (b.place?.x ?? 0))
-    .map(({ id }) => readings[id]?.standing)
-    .filter(Boolean);
+  const standings = inOrder(charts, readings).flatMap(({ standing }) => standing || []);
   // The same figures may stand in several charts.
   return [...new Set(standings)].slice(0, 2).join(' ');
 }
+
+/** Since when the first compared chart stands where it does, and whether it will be made. */
+const sayOutlook = (
+  charts: readonly PlacedChart[],
+  readings: Readonly<Record<number, Reading>>,
+): string =>
+  inOrder(charts, readings)
+    .find(({ outlook }) => outlook.length > 0)
+    ?.outlook.slice(0, 2)
+    .join(' ') ?? '';
 
 /** An empty board, for those who may only read it. */
 export function EmptyForReaders() {
