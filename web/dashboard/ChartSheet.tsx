@@ -127,7 +127,9 @@ export const ChartSheet = memo(function ChartSheet({
       )}
       <div ref={room} className="chart-room">
         {reading && reading.positions.length === 0 && (
-          <p className="quiet nothing">No figures yet.</p>
+          <p className="quiet nothing">
+            {others.length > 0 ? 'No figures in what was picked.' : 'No figures yet.'}
+          </p>
         )}
         {near && (
           <Chart

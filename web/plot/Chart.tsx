@@ -105,12 +105,12 @@ export function Chart(props: ChartProps) {
       onPointerCancel={drag.onPointerCancel}
       onPointerMove={(event) => {
         drag.onPointerMove(event);
-        if (at?.held) return;
+        if (at?.held || isStill(event)) return;
         const next = pointed(event);
         if (next?.period !== at?.period || next?.series !== at?.series || next?.panel !== at?.panel)
           point(next);
       }}
-      onPointerLeave={() => !at?.held && point(null)}
+      onPointerLeave={(event) => !at?.held && !isStill(event) && point(null)}
       onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && point(null)}
       onClick={(event) => {
         if (drag.wasDragged() || (event.target as HTMLElement).closest('button')) return;
@@ -143,6 +143,10 @@ export function Chart(props: ChartProps) {
     </div>
   );
 }
+
+/** Whether the page has moved under a mouse that stands still: that points at nothing new. */
+const isStill = ({ pointerType, movementX, movementY }: React.PointerEvent): boolean =>
+  pointerType === 'mouse' && movementX === 0 && movementY === 0;
 
 /** What is pointed at as the other charts know it; null where it is no day of the calendar. */
 function pointedDay(
