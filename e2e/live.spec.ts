@@ -37,6 +37,17 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     reader.getByRole('button', { name: /^Note \d+: Counted again after the audit\.$/ }),
   ).toBeVisible();
 
+  await test.step('a date that one holds is held before the other, by the address', async () => {
+    await chart.focus();
+    await page.keyboard.press('Home');
+    await page.keyboard.press('Enter');
+    await page.waitForURL(/held=2025-01-16/);
+    await reader.goto(page.url().replace(server.origin, beside.origin));
+    const held = reader.getByRole('region', { name: 'Held dates' });
+    await expect(held.getByRole('button')).toHaveText([/^16 Jan 2025/]);
+    await expect(seen.getByText('Counted again after the audit.')).toBeVisible();
+  });
+
   const own = page.getByRole('complementary', { name: 'Notes' });
   const note = own.getByRole('listitem').filter({ hasText: 'Counted again' });
   await note.getByRole('button', { name: /^Edit/ }).click();

@@ -11,6 +11,7 @@ import { pickDates, pickLine } from './narrowing';
 import { middleDay, type Pointed, pointedAt } from './pointed';
 import type { Linked, PointedDay } from './pointing';
 import { ReplayFront } from './ReplayFront';
+import { isStill } from './stillMouse';
 import { useDatesDrag } from './useDatesDrag';
 import { usePlotly } from './usePlot';
 import type { YardstickGrip } from './YardstickGrips';
@@ -143,10 +144,6 @@ export function Chart(props: ChartProps) {
     </div>
   );
 }
-
-/** Whether the page has moved under a mouse that stands still: that points at nothing new. */
-const isStill = ({ pointerType, movementX, movementY }: React.PointerEvent): boolean =>
-  pointerType === 'mouse' && movementX === 0 && movementY === 0;
 
 /** What is pointed at as the other charts know it; null where it is no day of the calendar. */
 function pointedDay(
