@@ -73,7 +73,7 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
     await page.keyboard.press('Home');
     await expect(chart.getByRole('status')).toContainText('Feb 2026');
     // A link shows the same.
-    await page.waitForURL(/near\.\d+=/);
+    await page.waitForURL(/grain\.\d+=month&near\.\d+=/);
     await page.reload();
     await chart.focus();
     await page.keyboard.press('Home');
