@@ -4,7 +4,7 @@ import { type Queries, tables } from '../database';
 const { dashboards, notes } = tables;
 
 /** A note to be kept: everything but its number and its dashboard. */
-export type NewNote = Omit<typeof notes.$inferInsert, 'id' | 'number' | 'dashboardId'>;
+type NewNote = Omit<typeof notes.$inferInsert, 'id' | 'number' | 'dashboardId'>;
 
 /**
  * Keeps notes under the next numbers of their dashboard; within a transaction.

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Day, Grain } from '../../core/calendar';
 import type { Narrowing } from '../../core/chart';
 import type { Span } from '../../core/reading';
@@ -11,7 +11,7 @@ export interface ReaderHands {
   /** looks closer at a stretch of a chart's axis; null: at all of it */
   lookAt: (chart: number, span: Span | null) => void;
   hold: (day: Day) => void;
-  /** lets go of held dates, of what narrows the charts, and of what is highlighted */
+  /** lets go of held dates, and of what narrows the charts */
   release: () => void;
   narrow: (narrowing: Narrowing) => void;
   widen: (kind: Narrowing['kind']) => void;
@@ -24,7 +24,6 @@ export function useReaderHands(
   change: (next: (before: ReaderView) => Partial<ReaderView>) => void,
 ): { hands: ReaderHands; lit: readonly string[] | null } {
   const [lit, setLit] = useState<readonly string[] | null>(null);
-  const light = useCallback((names: readonly string[]) => setLit(names), []);
   const hands = useMemo(
     (): ReaderHands => ({
       choosePeriod: (chart, start) =>
@@ -43,9 +42,9 @@ export function useReaderHands(
         change(({ narrowings }) => ({
           narrowings: narrowings.filter((each) => each.kind !== kind),
         })),
-      light,
+      light: setLit,
     }),
-    [change, light],
+    [change],
   );
   return { hands, lit };
 }
