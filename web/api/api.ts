@@ -232,6 +232,9 @@ export const api = createApi({
       }),
       serializeQueryArgs: ({ queryArgs: { chartId, definition } }) =>
         `${chartId} ${figuresAsked(definition)}`,
+      // Figures by the ten thousand: to compare and to freeze each would cost more than to read them.
+      structuralSharing: false,
+      transformResponse: (figures: ChartFrames) => Object.freeze(figures),
       providesTags: ['Sources'],
     }),
 

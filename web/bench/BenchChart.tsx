@@ -1,8 +1,8 @@
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
-import { Empty } from '../look';
+import { Empty, useAfterPaint } from '../look';
 import { Chart, type Highlight, type NoteSpot, useDrawing, type YardstickGrip } from '../plot';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
@@ -49,8 +49,8 @@ export function BenchChart({
     roomAtLeft: size ? 0 : roomAtLeft,
   });
   const [pointed, setPointed] = useState<number | null>(null);
-  // The picture comes first; the figures beneath it follow in the next frame.
-  const told = useDeferredValue(useMemo(() => ({ reading, drawing }), [reading, drawing]));
+  // The picture comes first; the figures beneath it follow once it is seen.
+  const told = useAfterPaint(useMemo(() => ({ reading, drawing }), [reading, drawing]));
   return (
     <section className="bench-chart" aria-label="Chart and figures">
       {sizes.length > 0 && (

@@ -1,5 +1,5 @@
 import './bench.css';
-import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Note, PlacedChart } from '../../contract';
@@ -9,7 +9,14 @@ import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
-import { type Highlight, latestLit, type NoteSpot, useLastReading, useReadingOf } from '../plot';
+import {
+  type Highlight,
+  latestLit,
+  type NoteSpot,
+  useLastReading,
+  usePreparedReadings,
+  useReadingOf,
+} from '../plot';
 import { benchActions } from './benchSlice';
 import { useYardstickGrips } from './useYardstickGrips';
 import { useYardsticksByHand } from './useYardsticksByHand';
@@ -20,7 +27,7 @@ import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { useAutosave, useBenchState } from './useBench';
-import { Button } from '../look';
+import { Button, useAfterPaint } from '../look';
 
 /** Building one chart. */
 export function BenchPage() {
@@ -71,8 +78,8 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
   const drawn = useMemo(() => drawnChart(definition), [definition]);
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
-  // The picture comes first; what the list and the sentence tell of it follows in the next frame.
-  const told = useDeferredValue(reading);
+  // The picture comes first; what the list and the sentence tell of it follows once it is seen.
+  const told = useAfterPaint(reading);
   const highlight = useOpening(bench.highlight, reading?.emphasis ?? null);
   const others = useMemo(
     () => otherCharts(dashboard?.charts ?? [], chartId),
@@ -85,6 +92,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const grips = useYardstickGrips(definition);
   useAutosave();
   useUndoKeys();
+  usePreparedReadings();
   const allNotes = dashboard?.notes;
   const notes = useMemo(
     () => (allNotes ?? []).filter((note) => note.chartId === chartId),

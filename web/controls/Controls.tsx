@@ -4,5 +4,10 @@ import { theme } from './theme';
 
 /** Dresses the control library's controls within it in our look. */
 export function Controls({ children }: { children: ReactNode }) {
-  return <ConfigProvider theme={theme}>{children}</ConfigProvider>;
+  // A wave where one has pressed is not our look, and takes time from what was pressed for.
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+      {children}
+    </ConfigProvider>
+  );
 }

@@ -8,4 +8,5 @@ export { ScrollTable } from './ScrollTable';
 export { SidePanel } from './SidePanel';
 export { StrokeSample } from './StrokeSample';
 export { toast, Toasts, toastUndo } from './Toasts';
+export { useAfterPaint } from './useAfterPaint';
 export { Wordmark } from './Wordmark';

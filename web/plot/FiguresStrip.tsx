@@ -31,7 +31,10 @@ export const FiguresStrip = memo(function FiguresStrip({
   columnWidth,
   pointed,
 }: FiguresStripProps) {
-  const rows = figureRows(reading, 'narrow');
+  const rows = figureRows(reading, 'narrow').map((row) => ({
+    ...row,
+    cells: reading.positions.map((_, place) => row.cell(place)),
+  }));
   const span = (reading.positions.at(-1)?.next ?? 1) - (reading.positions[0]?.start ?? 0);
   const first = reading.positions[0]?.start ?? 0;
   const widest = Math.max(

@@ -167,25 +167,21 @@ interface FigureCellProps extends Pick<FiguresTableProps, 'onAsk'> {
 }
 
 function FigureCell({
-  row: { kind, cells, line, name },
+  row: { kind, cell: cellAt, line, name },
   place,
   label,
   lit,
   onAsk,
 }: FigureCellProps) {
-  const cell = cells[place];
-  if (kind === 'rule') return <td>{cell?.full}</td>;
+  const cell = cellAt(place);
+  if (kind === 'rule') return <td>{cell.full}</td>;
   const judged = kind === 'difference' || kind === 'percent';
   const text =
-    judged && cell?.judgement === 'off' ? (
-      <span className="off-cell">{cell.text}</span>
-    ) : (
-      cell?.text
-    );
+    judged && cell.judgement === 'off' ? <span className="off-cell">{cell.text}</span> : cell.text;
   // The rest of a ranking has no rows of its own.
-  const asks = onAsk && kind === 'figure' && cell?.text && !line.others;
+  const asks = onAsk && kind === 'figure' && cell.text && !line.others;
   return (
-    <td className={`figure${lit ? ' lit-column' : ''}`} title={cell?.full}>
+    <td className={`figure${lit ? ' lit-column' : ''}`} title={cell.full}>
       {asks ? (
         <button
           type="button"

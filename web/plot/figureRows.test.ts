@@ -1,7 +1,7 @@
 import { formatDay } from '../../core/calendar';
 import { draftRule, noPoints, plainAxes } from '../../core/chart';
 import type { Comparison, Reading, ReadSeries } from '../../core/reading';
-import { figureRows } from './figureRows';
+import { type FigureRow, figureRows } from './figureRows';
 import { figureCells, figureFiles } from './figuresFile';
 
 const format = { divisor: 1e6, suffix: 'm', decimals: 2 };
@@ -95,9 +95,10 @@ const reading: Reading = {
   },
 };
 
+const written = ({ values, cell }: FigureRow) => values.map((_, place) => cell(place));
 const texts = (room: 'narrow' | 'wide') =>
   Object.fromEntries(
-    figureRows(reading, room).map(({ name, cells }) => [name, cells.map(({ text }) => text)]),
+    figureRows(reading, room).map((row) => [row.name, written(row).map(({ text }) => text)]),
   );
 
 it('lists a compared series with its mark once, the differences and the rules', () => {
@@ -117,7 +118,7 @@ it('writes small differences with as many digits as they need where there is roo
 it('says in full what a cell shortens', () => {
   const rows = figureRows(reading, 'narrow');
   const full = (name: string) =>
-    rows.find((row) => row.name === name)?.cells.map((cell) => cell.full);
+    rows.filter((row) => row.name === name).flatMap((row) => written(row).map((cell) => cell.full));
   expect(full('Fares')).toEqual(['600,000', '', '750,400']);
   expect(full('Diff.')).toEqual(['\u2212150,000', '', '400']);
   expect(full('Rule')).toEqual(['Under Budget', '', 'On or over Budget']);

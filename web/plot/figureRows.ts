@@ -20,7 +20,8 @@ export interface FigureRow {
   key: string;
   name: string;
   kind: 'figure' | 'mark' | 'difference' | 'percent' | 'running' | 'rule';
-  cells: FigureCell[];
+  /** the cell of a period by its place: written when it is shown, since most of many never are */
+  cell: (place: number) => FigureCell;
   /** what it is sorted by; null where there is nothing */
   values: readonly (number | string | null)[];
   /** the line that it belongs to */
@@ -44,7 +45,7 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
         key: series.id,
         name: nameOf(series, lines),
         kind: 'figure',
-        cells: figures(series.format, series.figures, room),
+        cell: figures(series.format, series.figures, room),
         ...{ values: series.figures, line: series },
       };
       return [own, ...comparisonRows(reading, series, room), ...ruleRows(reading, series)];
@@ -65,18 +66,25 @@ function figures(
   usual: FigureFormat,
   values: readonly (number | null)[],
   room: 'narrow' | 'wide',
-): FigureCell[] {
+): FigureRow['cell'] {
   const format = room === 'wide' ? finerFormat(values, usual) : usual;
-  return values.map((value) =>
-    value === null
-      ? none
-      : {
-          text: legible(writeNumber(value, format), value, writeFigure(value, format)),
-          full: writeWhole(value, usual.style?.marks),
-          judgement: null,
-        },
-  );
+  return written(values, (value) => ({
+    text: legible(writeNumber(value, format), value, writeFigure(value, format)),
+    full: writeWhole(value, usual.style?.marks),
+    judgement: null,
+  }));
 }
+
+/** Writes the value at a place; where there is none, nothing. */
+const written =
+  (
+    values: readonly (number | null)[],
+    write: (value: number, place: number) => FigureCell,
+  ): FigureRow['cell'] =>
+  (place) => {
+    const value = values[place] ?? null;
+    return value === null ? none : write(value, place);
+  };
 
 function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wide'): FigureRow[] {
   const { id, name, comparison, format: usual } = line;
@@ -84,33 +92,29 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
   const several = linesOf(reading).filter((each) => each.comparison).length > 1;
   const of = several ? ` of ${name}` : '';
   const format = room === 'wide' ? finerFormat(comparison.differences, usual) : usual;
-  const signed = (values: readonly (number | null)[]): FigureCell[] =>
-    values.map((value, place) =>
-      value === null
-        ? none
-        : {
-            text: legible(
-              writeDifference(value, format),
-              value,
-              `${value > 0 ? '+' : ''}${writeFigure(value, format)}`,
-            ),
-            full: writeWhole(value, usual.style?.marks),
-            judgement: comparison.judgements[place] ?? null,
-          },
-    );
+  const signed = (values: readonly (number | null)[]) =>
+    written(values, (value, place) => ({
+      text: legible(
+        writeDifference(value, format),
+        value,
+        `${value > 0 ? '+' : ''}${writeFigure(value, format)}`,
+      ),
+      full: writeWhole(value, usual.style?.marks),
+      judgement: comparison.judgements[place] ?? null,
+    }));
   return [
     {
       key: `${id} mark`,
       name: comparison.markName,
       kind: 'mark',
-      cells: figures(usual, comparison.marks, room),
+      cell: figures(usual, comparison.marks, room),
       ...{ values: comparison.marks, line },
     },
     {
       key: `${id} difference`,
       name: `Diff.${of}`,
       kind: 'difference',
-      cells: signed(comparison.differences),
+      cell: signed(comparison.differences),
       ...{ values: comparison.differences, line },
     },
     ...(room === 'wide' ? [percentRow(line, comparison, `Diff. %${of}`)] : []),
@@ -118,7 +122,7 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
       key: `${id} running`,
       name: `Running${of}`,
       kind: 'running',
-      cells: signed(comparison.running),
+      cell: signed(comparison.running),
       ...{ values: comparison.running, line },
     },
   ];
@@ -134,29 +138,26 @@ function percentRow(line: ReadSeries, comparison: Comparison, name: string): Fig
       : (100 * difference) / Math.abs(mark);
   });
   const format = { divisor: 1, suffix: '', decimals: 1, style: line.format.style };
-  const cells = values.map((value, place) =>
-    value === null
-      ? none
-      : {
-          text: writeDifference(value, format),
-          full: `${writeWhole(value, line.format.style?.marks)}%`,
-          judgement: judgements[place] ?? null,
-        },
-  );
-  return { key: `${line.id} percent`, name, kind: 'percent', cells, values, line };
+  const cell = written(values, (value, place) => ({
+    text: writeDifference(value, format),
+    full: `${writeWhole(value, line.format.style?.marks)}%`,
+    judgement: judgements[place] ?? null,
+  }));
+  return { key: `${line.id} percent`, name, kind: 'percent', cell, values, line };
 }
 
 /** Which colour rule caught each figure of a line that has rules. */
 function ruleRows(reading: Reading, line: ReadSeries): FigureRow[] {
   if (line.met.size === 0) return [];
   const several = linesOf(reading).filter(({ met }) => met.size > 0).length > 1;
-  const cells = line.caughtBy.map((caught, place): FigureCell => {
-    const rule = reading.rules.findIndex(({ id }) => id === caught);
+  const names = new Map(reading.rules.map(({ id, name }) => [id, name]));
+  const values = line.caughtBy.map((caught) => (caught && names.get(caught)) || null);
+  const cell = (place: number): FigureCell => {
+    const rule = reading.rules.findIndex(({ id }) => id === line.caughtBy[place]);
     const found = reading.rules[rule];
     const judgement = line.comparison?.judgements[place] ?? null;
     return found ? { text: String(rule + 1), full: found.name, judgement } : none;
-  });
-  const values = cells.map(({ full }) => full || null);
+  };
   const name = `Rule${several ? ` of ${line.name}` : ''}`;
-  return [{ key: `${line.id} rule`, name, kind: 'rule', cells, values, line }];
+  return [{ key: `${line.id} rule`, name, kind: 'rule', cell, values, line }];
 }

@@ -15,4 +15,10 @@ export { OverviewStrip } from './OverviewStrip';
 export type { YardstickGrip } from './YardstickGrips';
 export { useDrawing } from './useDrawing';
 export { type Highlight, isLit, isMore, latestLit, noHighlight, withLit } from './highlight';
-export { type TurnedDials, useChartReading, useLastReading, useReadingOf } from './useReading';
+export {
+  type TurnedDials,
+  useChartReading,
+  useLastReading,
+  usePreparedReadings,
+  useReadingOf,
+} from './useReading';

@@ -32,6 +32,11 @@ export class ReadingQueue {
     this.next();
   }
 
+  /** Opens what answers before it is asked, so that the first question need not wait for it. */
+  prepare() {
+    this.answerer ??= this.listening();
+  }
+
   /** Whoever is gone is told nothing more. */
   forget(asker: object) {
     this.waiting.delete(asker);
@@ -44,8 +49,8 @@ export class ReadingQueue {
     const [asker, asked] = first;
     this.waiting.delete(asker);
     this.underway = { asker, asked };
-    this.answerer ??= this.listening();
-    this.answerer.post(asked.question);
+    this.prepare();
+    this.answerer?.post(asked.question);
   }
 
   private listening(): Answerer {

@@ -50,6 +50,14 @@ export function useReadingOf(
   return many ? there : here;
 }
 
+/** For a page on which a chart may soon have many figures: the worker is there by then. */
+export function usePreparedReadings() {
+  useEffect(() => {
+    const idle = requestIdleCallback(() => readings.prepare());
+    return () => cancelIdleCallback(idle);
+  }, []);
+}
+
 /** Where a reader has turned dials to, by their names. */
 export type TurnedDials = Readonly<Record<string, DialValue>>;
 

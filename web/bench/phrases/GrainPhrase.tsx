@@ -9,6 +9,7 @@ import {
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
+import { useFiguresAhead } from '../useFiguresAhead';
 import { OrderField } from './OrderField';
 
 const months = [
@@ -25,21 +26,11 @@ interface GrainPhraseProps {
 /** What stands along the axis: the period that is drawn, dates as recorded, or a column. */
 export function GrainPhrase({ chart, main }: GrainPhraseProps) {
   const change = useChange();
-  const { along, grain } = chart;
+  const { along } = chart;
   return (
     <Phrase words={sayAlong(chart)} label="Period">
       <AlongFields {...{ chart, main }} />
-      {along.kind === 'periods' && (
-        <Radio.Group
-          aria-label="Period"
-          value={grain}
-          onChange={(event) =>
-            change((before) => ({ ...before, grain: event.target.value as Grain }))
-          }
-          options={grains.map((each) => ({ value: each, label: each }))}
-          vertical
-        />
-      )}
+      {along.kind === 'periods' && <Grains chart={chart} />}
       {along.kind === 'periods' && <ReaderGrains chart={chart} />}
       {!('column' in along) && (
         <SelectField
@@ -50,6 +41,21 @@ export function GrainPhrase({ chart, main }: GrainPhraseProps) {
         />
       )}
     </Phrase>
+  );
+}
+
+/** The periods that can be drawn. */
+function Grains({ chart }: Pick<GrainPhraseProps, 'chart'>) {
+  const change = useChange();
+  useFiguresAhead(chart);
+  return (
+    <Radio.Group
+      aria-label="Period"
+      value={chart.grain}
+      onChange={(event) => change((before) => ({ ...before, grain: event.target.value as Grain }))}
+      options={grains.map((each) => ({ value: each, label: each }))}
+      vertical
+    />
   );
 }
 
