@@ -159,6 +159,8 @@ export interface ChartFrames {
   problems: Problem[];
   /** the dates that yardsticks take from sources; missing: none do */
   recorded?: RecordedDates;
+  /** the same without what the reader filters for themselves; missing: no statistic looks at them */
+  unfiltered?: Record<string, SeriesFrame>;
   /** by each narrowing that was asked for: whether the chart follows it; missing: none was */
   follows?: boolean[];
 }

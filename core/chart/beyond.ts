@@ -1,16 +1,11 @@
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
-import { seriesOfAll } from '../yardsticks';
 import { alongColumn, drawnGrain } from './along';
 import type { ChartDefinition, SeriesDefinition } from './definition';
+import { type Finding, seriesLookedBeyond } from './foundFrom';
 import type { Whole } from './wholes';
 
-type Beyond = Pick<ChartDefinition, 'yardsticks' | 'along' | 'grain'>;
-
-/** The series of which a statistic looks at all periods there are, rather than those shown. */
-export const seriesLookedBeyond = ({
-  yardsticks,
-}: Pick<ChartDefinition, 'yardsticks'>): string[] => [...new Set(yardsticks.flatMap(seriesOfAll))];
+type Beyond = Finding & Pick<ChartDefinition, 'along' | 'grain'>;
 
 /**
  * The finished figures of a series in periods that are not shown, by word; undefined where nothing

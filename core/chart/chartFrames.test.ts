@@ -4,6 +4,7 @@ import type { Frame } from '../frame';
 import cuts from '../vectors/cut.json';
 import { chartFrames, type SeriesFrame } from './chartFrames';
 import type { ChartDefinition, SeriesDefinition, SplitDefinition } from './definition';
+import { draftRule } from './draft';
 import { testChart, testFrame, testSeries } from '../testing';
 
 const day = (text: string) => parseDay(text) as number;
@@ -154,6 +155,8 @@ it('lets out of a series that is not drawn no more than is held against it', () 
     onAxis: true,
   } as const;
   expect(sent({ yardsticks: [mean] })).toEqual(['a', 'f']);
+  const over = draftRule('r', 'f', { kind: 'series', is: 'over', series: 'a' }, 'brick');
+  expect(sent({ colourRules: [over] })).toEqual(['a', 'f']);
 });
 
 it('does not go round in formulas that use each other', () => {

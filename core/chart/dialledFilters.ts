@@ -25,6 +25,19 @@ export function withDialledFilters<Chart extends Dialled>(
   return { ...chart, filters };
 }
 
+/** Whether a reader has turned a dial that turns a filter. */
+export const turnsFilters = (
+  { filters, dials }: Dialled,
+  turned: Readonly<Record<string, DialValue>>,
+): boolean =>
+  dials.some(({ id, name }) => name in turned && filters.some(({ dial }) => dial === id));
+
+/** A chart whose filters stand as its author has left their dials, wherever readers turn them to. */
+export function withFiltersAsSet<Chart extends Dialled>(chart: Chart): Chart {
+  const set = withDialledFilters(chart);
+  return { ...set, filters: set.filters.map(({ dial: _turnedBy, ...filter }) => filter) };
+}
+
 /** The kind of dial that can turn a filter. */
 export const dialKindOf = ({ kind }: Filter): DialDefinition['kind'] =>
   (({ words: 'choice', numbers: 'number', dates: 'date' }) as const)[kind];

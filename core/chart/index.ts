@@ -52,10 +52,11 @@ export {
   withMark,
   withoutSeries,
 } from './draft';
-export { dialKindOf, withDialledFilters } from './dialledFilters';
+export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
 export { drawnChart } from './drawn';
 export { type Narrowing, narrowedBy, narrowingSchema } from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';
+export { looksPastReaders } from './foundFrom';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';
 export type { SpanDefinition } from './spans';

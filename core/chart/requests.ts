@@ -1,10 +1,9 @@
 import type { Day } from '../calendar';
 import type { FrameRequest } from '../frame';
-import { seriesOfYardstick } from '../yardsticks';
 import { alongColumn, drawnGrain, shownReach, spanFilter } from './along';
-import { seriesLookedBeyond } from './beyond';
 import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
+import { type Finding, foundFrom, seriesLookedBeyond } from './foundFrom';
 
 /** What of a series its source is asked by. */
 type Asking = Pick<
@@ -45,13 +44,13 @@ export function frameRequest(
   };
 }
 
-/** Whether the figures of a series are sent: it is drawn, or something is held against it. */
+/** Whether the figures of a series are sent: it is drawn, or something is held against it or found from it. */
 export function isSent(
-  { series, yardsticks }: Pick<ChartDefinition, 'series' | 'yardsticks'>,
+  chart: Finding & Pick<ChartDefinition, 'series'>,
   { id, hidden }: Pick<SeriesDefinition, 'id' | 'hidden'>,
 ): boolean {
-  if (!hidden || series.some(({ mark }) => mark?.against === id)) return true;
-  return yardsticks.some((each) => seriesOfYardstick(each).includes(id));
+  if (!hidden || chart.series.some(({ mark }) => mark?.against === id)) return true;
+  return foundFrom(chart).some(({ series }) => series === id);
 }
 
 /** The names of the dials that a chart's figures depend on: those in its formulas and its filters. */

@@ -39,6 +39,8 @@ export interface ReadingContext {
   dials?: Readonly<Record<string, DialValue>>;
   /** the dates that yardsticks take from sources */
   recorded?: RecordedDates;
+  /** the figures without what a reader filters for themselves; missing: nothing looks at them */
+  unfiltered?: SeriesFrames;
   /** the first day of the period that a reader has chosen, where the arrangement lets them */
   chosen?: Day | null;
 }
@@ -53,14 +55,19 @@ export interface ReadingContext {
 export function readChart(
   chart: DrawnChart,
   frames: SeriesFrames,
-  { today, style = plainStyle, dials: turned, recorded, chosen = null }: ReadingContext,
+  { today, style = plainStyle, dials: turned, recorded, unfiltered, chosen = null }: ReadingContext,
 ): Reading {
   const look = lookOf(chart, style);
   const dials = dialValues(chart.dials, turned);
-  const laid = layChart(chart, frames, { today, style, chosen, periods: look.periods });
+  const by = { today, style, chosen, periods: look.periods };
+  const laid = layChart(chart, frames, by);
+  const whole = unfiltered && layChart(chart, unfiltered, by);
   const { kind, all, positions } = laid;
   const read = laid.panels.map((panel) =>
-    readLines(chart, laid, panel, { today, dials, recorded }),
+    readLines(chart, laid, panel, {
+      ...{ today, dials, recorded },
+      unfiltered: whole && panelOf(whole, panel),
+    }),
   );
   const { scales, formats } = findScales(chart, read, laid.ownAxes, style);
   const panels = read.map((panel, at) =>
@@ -110,7 +117,7 @@ function readLines(
   chart: DrawnChart,
   { axis, positions, strokes, allLines }: Laid,
   { key, title, shown, counted }: LaidPanel,
-  known: Pick<YardstickContext, 'today' | 'dials' | 'recorded'>,
+  known: Pick<YardstickContext, 'today' | 'dials' | 'recorded' | 'unfiltered'>,
 ): UnscaledPanel {
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
   const { yearStart } = chart;
@@ -129,6 +136,12 @@ function readLines(
       conditionsOf,
     }),
   };
+}
+
+/** A panel as it stands in a chart that is laid otherwise; undefined where it has none of its words. */
+function panelOf({ panels, positions, allLines }: Laid, { key }: LaidPanel) {
+  const own = panels.find((panel) => panel.key === key);
+  return own && { positions, allLines, lines: own.counted };
 }
 
 /** A panel before its value axes are known. */

@@ -24,6 +24,8 @@ export interface YardstickContext {
   dials: DialValues;
   /** the dates that yardsticks take from sources; missing: none do */
   recorded?: RecordedDates;
+  /** the panel without what a reader filters; missing: they filter nothing, or nothing looks at it */
+  unfiltered?: Pick<YardstickContext, 'positions' | 'lines' | 'allLines'>;
 }
 
 /** The dates that yardsticks take from sources, by the id of the yardstick. */
@@ -35,6 +37,8 @@ export function finishedOf(
   series: string,
   scope: Scope = plainScope,
 ): readonly number[] {
+  const { unfiltered, ...shown } = context;
+  if (scope.unfiltered && unfiltered) return finishedOf({ ...shown, ...unfiltered }, series, scope);
   const known = gatheredOf(context);
   const key = `${scope.periods} ${scope.count} ${scope.per} ${series}`;
   const held = known.get(key);

@@ -6,7 +6,6 @@ export {
   findYardsticks,
   mostRecorded,
   type RecordedDate,
-  seriesOfAll,
   seriesOfYardstick,
   type Shading,
   shadings,

@@ -1,4 +1,4 @@
-import { mixed, object } from 'yup';
+import { boolean, mixed, object } from 'yup';
 import { yearOf } from '../calendar';
 import { figure } from '../values';
 import type { YardstickContext } from './context';
@@ -16,6 +16,8 @@ export interface Scope {
   count: number;
   /** of the lines of each panel, or of all panels together */
   per: 'panel' | 'chart';
+  /** as the author filters the chart, whatever readers filter for themselves; missing: as shown */
+  unfiltered?: boolean;
 }
 
 /** A statistic is over what its panel shows, unless told otherwise. */
@@ -27,6 +29,7 @@ export const scopeShape = {
     periods: mixed<Scope['periods']>().oneOf(scopePeriods).required(),
     count: figure().integer().min(1).max(4000).required(),
     per: mixed<Scope['per']>().oneOf(['panel', 'chart']).required(),
+    unfiltered: boolean(),
   })
     .default(undefined)
     .optional(),
@@ -76,7 +79,7 @@ function placesWithin(
 }
 
 /** A scope in words, with how many figures it holds, as in "over 22 finished figures shown". */
-export function sayPeriods({ periods, count, per }: Scope, found: number): string {
+export function sayPeriods({ periods, count, per, unfiltered }: Scope, found: number): string {
   const figures = `${found} finished figure${found === 1 ? '' : 's'}`;
   const over = {
     shown: `over ${figures} shown`,
@@ -84,5 +87,9 @@ export function sayPeriods({ periods, count, per }: Scope, found: number): strin
     thisYear: `over ${figures} of this fiscal year`,
     all: `over all ${figures}, shown or not`,
   }[periods];
-  return per === 'chart' ? `${over}, all panels together` : over;
+  return [
+    over,
+    ...(per === 'chart' ? ['all panels together'] : []),
+    ...(unfiltered ? ['whatever readers filter'] : []),
+  ].join(', ');
 }

@@ -85,6 +85,44 @@ it('leaves a fixed selection as it is, but for the dates', async () => {
   expect(values).toEqual({ [series?.id ?? '']: [300], fixed: [4300] });
 });
 
+it('tells the figures without what a reader filters, where a statistic looks at them', async () => {
+  const [series] = board.definition.series;
+  const of = { kind: 'statistic', statistic: 'mean', series: series?.id } as const;
+  const dial = { id: 'd', kind: 'choice', name: 'Route', value: '', choices: ['', 'East', 'West'] };
+  const words = { kind: 'words', column: 'Route', words: ['East'], keep: true };
+  const chartWith = async (scope: object) => {
+    const value = { ...of, scope: { periods: 'shown', count: 1, per: 'panel', ...scope } };
+    const line = { id: 'm', kind: 'line', name: 'Mean', shading: 'none', onAxis: true, value };
+    const { body } = await author.send<{ id: number }>(
+      ...(['POST', `/dashboards/${board.dashboardId}/charts`] as const),
+      {
+        definition: {
+          ...{ ...board.definition, yardsticks: [line], dials: [dial] },
+          filters: [{ filter: words, rest: 'removed', dial: 'd' }],
+        },
+      },
+    );
+    return async (asked: string) => {
+      const frames = await author.send<ChartFrames>('GET', `/charts/${body.id}/frames?${asked}`);
+      const { frames: shown, unfiltered } = frames.body;
+      return [shown, unfiltered].map((each) => each?.[series?.id ?? '']?.values[0]);
+    };
+  };
+  const picked = `narrowed=${encodeURIComponent(JSON.stringify([east(picker)]))}`;
+  const turned = `dials=${encodeURIComponent(JSON.stringify({ Route: 'West' }))}`;
+  const past = await chartWith({ unfiltered: true });
+  expect(await past('')).toEqual([[21, 4300], undefined]);
+  expect(await past(picked)).toEqual([
+    [1, 300],
+    [21, 4300],
+  ]);
+  expect(await past(turned)).toEqual([
+    [20, 4000],
+    [21, 4300],
+  ]);
+  expect((await (await chartWith({}))(picked))[1]).toBeUndefined();
+});
+
 it('is narrowed by no chart that does not offer it, lies elsewhere, or is gone', async () => {
   const silent = await addPicker(author, board, undefined);
   const own = await stranger.board(await stranger.source(csv));

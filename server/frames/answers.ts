@@ -10,8 +10,11 @@ import {
   atGrain,
   type ChartDefinition,
   dialsAsked,
+  looksPastReaders,
   type Narrowing,
   narrowedBy,
+  turnsFilters,
+  withFiltersAsSet,
   withMeasures,
 } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
@@ -108,19 +111,19 @@ export class FigureAnswers {
       return;
     }
     const held = this.answers.get(name) ?? this.coming.get(name);
-    const make = async () => {
-      const found = await readFrames(
-        this.database,
-        this.figures,
-        asker,
-        definition,
-        versions,
-        parseDay(today) ?? 0,
-        turned,
+    const read = (drawn: ChartDefinition) =>
+      readFrames(
+        ...([this.database, this.figures, asker, drawn, versions] as const),
+        ...([parseDay(today) ?? 0, turned] as const),
       );
+    const filtered = follows.includes(true) || turnsFilters(whole, turned);
+    const make = async () => {
+      const found = await read(definition);
       const problems = forReaders ? found.problems.map(forThoseWhoRead) : found.problems;
       const told = follows.length > 0 ? { follows } : {};
-      return this.keep(name, { today, ...found, problems, ...told });
+      const past = filtered && looksPastReaders(whole) && (await read(withFiltersAsSet(whole)));
+      const unfiltered = past ? { unfiltered: past.frames } : {};
+      return this.keep(name, { today, ...found, problems, ...told, ...unfiltered });
     };
     send(request, response, await (held ?? this.together(name, make)));
   }

@@ -36,6 +36,15 @@ export function ScopeFields({ scope = plainScope, panels, onChange }: ScopeField
           onChange={(count) => onChange({ ...scope, count })}
         />
       )}
+      <Checkbox
+        checked={scope.unfiltered === true}
+        onChange={({ target }) => {
+          const { unfiltered: _before, ...rest } = scope;
+          onChange(target.checked ? { ...rest, unfiltered: true } : rest);
+        }}
+      >
+        Whatever readers filter for themselves
+      </Checkbox>
       {panels && (
         <Checkbox
           checked={scope.per === 'chart'}

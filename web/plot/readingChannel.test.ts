@@ -13,6 +13,9 @@ it('sends a definition and its figures once, and finds the same again on the oth
   const [one, two] = [receive(first), receive(second)];
   expect(one).toEqual(question(chart, frames));
   expect([two[0], two[1]].map((part, at) => part === one[at])).toEqual([true, true]);
+  // The figures without what a reader filters are those that were shown before.
+  const past = [{ title: 'a' }, { fares: [2] }, { today: 1, unfiltered: frames }];
+  expect(receive(structuredClone(send(past as unknown as Question)))).toEqual(past);
   // Another definition of the same figures.
   const other = receive(structuredClone(send(question({ title: 'b' }, frames))));
   expect([other[0], other[1] === one[1]]).toEqual([{ title: 'b' }, true]);

@@ -10,7 +10,7 @@ interface Referred<Content> {
 export type SentQuestion = [
   chart: Referred<Question[0]>,
   frames: Referred<Question[1]>,
-  context: Question[2],
+  context: Omit<Question[2], 'unfiltered'> & { unfiltered?: Referred<Question[1]> },
 ];
 
 /** More definitions and figures than these are not kept on the other side. */
@@ -46,7 +46,10 @@ export function sender(): (question: Question) => SentQuestion {
     lately.take(id, content);
     return { id, content };
   };
-  return ([chart, frames, context]) => [refer(chart), refer(frames), context];
+  return ([chart, frames, { unfiltered, ...context }]) => [
+    ...([refer(chart), refer(frames)] as const),
+    { ...context, ...(unfiltered && { unfiltered: refer(unfiltered) }) },
+  ];
 }
 
 /** The side that answers: what was sent before is the same object again, which a reading knows. */
@@ -54,5 +57,8 @@ export function receiver(): (sent: SentQuestion) => Question {
   const lately = new Lately();
   const found = <Content>({ id, content }: Referred<Content>) =>
     lately.take(id, content as object | undefined) as Content;
-  return ([chart, frames, context]) => [found(chart), found(frames), context];
+  return ([chart, frames, { unfiltered, ...context }]) => [
+    ...([found(chart), found(frames)] as const),
+    { ...context, ...(unfiltered && { unfiltered: found(unfiltered) }) },
+  ];
 }

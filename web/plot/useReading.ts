@@ -32,7 +32,7 @@ export function useReadingOf(
             figures.frames,
             {
               ...{ today: parseDay(figures.today) ?? 0, style, dials, chosen },
-              recorded: figures.recorded,
+              ...{ recorded: figures.recorded, unfiltered: figures.unfiltered },
             },
           ]
         : null,

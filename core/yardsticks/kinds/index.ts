@@ -1,6 +1,5 @@
 import { lazy, mixed } from 'yup';
 import type { YardstickContext } from '../context';
-import type { Scope } from '../scope';
 import { type BandDefinition, band } from './band';
 import { type DatesDefinition, dates } from './dates';
 import type { DraftOf, Found, YardstickKind } from './kind';
@@ -46,13 +45,6 @@ export const seriesOfYardstick = (definition: YardstickDefinition): string[] =>
   [definition, ...Object.values(definition)].flatMap((part: unknown) =>
     typeof part === 'object' && part !== null && 'series' in part ? [String(part.series)] : [],
   );
-
-/** The series of which a yardstick looks at all periods there are. */
-export const seriesOfAll = (definition: YardstickDefinition): string[] =>
-  Object.values(definition).flatMap((part: unknown) => {
-    const edge = part as { series?: string; scope?: Scope } | null;
-    return edge?.series !== undefined && edge.scope?.periods === 'all' ? [edge.series] : [];
-  });
 
 /** A yardstick with what it has found. */
 export interface Yardstick extends Found {

@@ -2,6 +2,7 @@ import { mixed, object, string } from 'yup';
 import { stepEdges } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf, sayScope } from '../context';
+import { type Scope, scopeShape } from '../scope';
 import { nothingFound, type YardstickKind } from './kind';
 
 /** Bands with equally many figures in each: halves, quarters, fifths. */
@@ -11,6 +12,7 @@ export interface StepsDefinition {
   name: string;
   count: number;
   series: string;
+  scope?: Scope;
 }
 
 export const steps: YardstickKind<StepsDefinition> = {
@@ -21,6 +23,7 @@ export const steps: YardstickKind<StepsDefinition> = {
     name: string().required().trim().min(1).max(120),
     count: figure().integer().min(2).max(20).required(),
     series: string().required().max(40),
+    ...scopeShape,
   }),
   drafts: [
     {
@@ -28,13 +31,13 @@ export const steps: YardstickKind<StepsDefinition> = {
       draft: ({ series }) => ({ kind: 'steps', name: 'Fifths', count: 5, series }),
     },
   ],
-  find: ({ count, series }, context) => {
-    const edges = stepEdges(finishedOf(context, series), count);
+  find: ({ count, series, scope }, context) => {
+    const edges = stepEdges(finishedOf(context, series, scope), count);
     const bands = edges.slice(1).map((to, step) => ({
       ...{ from: edges[step] as number, to },
       shade: count < 2 ? 0 : step / (count - 1),
     }));
-    return { ...nothingFound, scope: `${count} steps ${sayScope(context, series)}`, bands };
+    return { ...nothingFound, scope: `${count} steps ${sayScope(context, series, scope)}`, bands };
   },
 };
 

@@ -1,5 +1,5 @@
 import type { ChartDefinition } from '../../../core/chart';
-import { type Edge, plainScope, sayEdge } from '../../../core/yardsticks';
+import { type Edge, plainScope, sayEdge, type Scope } from '../../../core/yardsticks';
 import { Phrase } from '../../controls';
 import { EdgeFields, type EdgeFieldsProps } from '../EdgeFields';
 
@@ -17,10 +17,14 @@ function sayOf(edge: Edge, { series, dials }: ChartDefinition): string {
     return `the dial ${dials.find(({ id }) => id === edge.dial)?.name ?? 'that is gone'}`;
   if (!('series' in edge)) return sayEdge(edge);
   const of = series.find(({ id }) => id === edge.series)?.name ?? 'a series that is gone';
-  const { periods, count } = edge.scope ?? plainScope;
+  return `${sayEdge(edge)} of ${of}${sayScope(edge.scope)}`;
+}
+
+/** What of a scope is not what one expects, as it is said in a phrase. */
+export function sayScope({ periods, count, unfiltered }: Scope = plainScope): string {
   const over = {
     ...{ shown: '', last: `, last ${count} periods` },
     ...{ thisYear: ', this fiscal year', all: ', all there are' },
   }[periods];
-  return `${sayEdge(edge)} of ${of}${over}`;
+  return `${over}${unfiltered ? ', whatever is filtered' : ''}`;
 }
