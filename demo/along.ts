@@ -36,6 +36,13 @@ const singleDays = (series: Series): ChartDefinition => ({
       stroke: { ...plainStroke, shape: 'smooth', colour: 'indigo', gradient: 'value' },
     }),
   ],
+  yardsticks: [
+    {
+      ...{ id: 'most', kind: 'readings', name: 'Four days of five', series: 'time' },
+      ...{ from: { kind: 'percentile', percent: 10 }, to: { kind: 'percentile', percent: 90 } },
+      onAxis: false,
+    },
+  ],
 });
 
 const weekdays = (series: Series): ChartDefinition => ({

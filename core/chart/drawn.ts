@@ -1,6 +1,7 @@
 import { filterKind } from '../frame';
 import type { ChartFilter } from './chartFilters';
 import type { ChartDefinition, DrawnChart } from './definition';
+import { withReadingsBands } from './readingsBands';
 import { dialsAsked } from './requests';
 
 /** What the filters of a chart keep, in words; empty without any. */
@@ -9,7 +10,7 @@ export const sayFilters = (filters: readonly ChartFilter[]): string =>
 
 /** What of a chart is known to those who only read it: no name of a source's column. */
 export function drawnChart(definition: ChartDefinition): DrawnChart {
-  const { filters, yardsticks, ...chart } = definition;
+  const { filters, yardsticks, ...chart } = withReadingsBands(definition);
   return {
     ...chart,
     yardsticks: yardsticks.map((each) =>

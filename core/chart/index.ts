@@ -56,6 +56,7 @@ export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from '
 export { drawnChart } from './drawn';
 export { type Narrowing, narrowedBy, narrowingSchema } from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';
+export { withReadingsBands } from './readingsBands';
 export { looksPastReaders } from './foundFrom';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';

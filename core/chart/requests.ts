@@ -79,7 +79,7 @@ export function figuresAsked(chart: ChartDefinition): string {
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,
   ]);
-  const recorded = chart.yardsticks.filter(({ kind }) => kind === 'recorded');
+  const own = chart.yardsticks.filter(({ kind }) => kind === 'recorded' || kind === 'readings');
   const beyond = seriesLookedBeyond(chart);
-  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, recorded, beyond]);
+  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, own, beyond]);
 }

@@ -60,7 +60,7 @@ export const isOperand = ({ id }: Pick<SeriesDefinition, 'id'>): boolean =>
   id.includes(operandMark);
 
 /** No id that is given to a series holds it. */
-const operandMark = '~';
+export const operandMark = '~';
 
 /** A series that is only worked with. What it is worked out to has no first few of its own. */
 function operandOf(series: SeriesDefinition, id: string): SeriesDefinition {

@@ -1,3 +1,4 @@
+import { standardDeviation } from '../statistics';
 import { type DateColumn, missingDay, type NumberColumn, type TextColumn } from '../table';
 import { percentileOfSorted } from '../values';
 import type { Aggregate } from './frame';
@@ -49,6 +50,9 @@ export function aggregateNumbers(
       return gathered(input, column, (sorted) => percentileOfSorted(sorted, 0.5));
     case 'percentile':
       return gathered(input, column, (sorted) => percentileOfSorted(sorted, percent / 100));
+    case 'deviation':
+      // One row has none.
+      return gathered(input, column, (rows) => standardDeviation([...rows], 'sample') ?? NaN);
     case 'distinct':
       return gathered(input, column, (sorted) => new Set(sorted).size);
   }

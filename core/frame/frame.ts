@@ -16,6 +16,7 @@ export const aggregates = [
   'first',
   'last',
   'percentile',
+  'deviation',
 ] as const;
 export type Aggregate = (typeof aggregates)[number];
 
@@ -83,7 +84,7 @@ export function isAdditive(aggregate: Aggregate): boolean {
 
 /** Whether an aggregate divides, so that its figures are equal only within a tolerance. */
 export function divides(aggregate: Aggregate): boolean {
-  return aggregate === 'mean' || aggregate === 'median' || aggregate === 'percentile';
+  return (['mean', 'median', 'percentile', 'deviation'] as Aggregate[]).includes(aggregate);
 }
 
 /** Names a request, so that equal requests share one frame. */

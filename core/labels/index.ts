@@ -9,6 +9,7 @@ export {
   writeWhole,
 } from './figures';
 export { type NumberMarks, numberMarks, type NumberStyle, plainNumbers } from './numberStyle';
+export { writeOrdinal } from './ordinal';
 export {
   countPeriods,
   type DateStyle,

@@ -7,6 +7,7 @@ import {
   writeNumber,
   writeWhole,
 } from './figures';
+import { writeOrdinal } from './ordinal';
 import { spreadLabels } from './placement';
 import { axisValues, valueAxis } from './scale';
 
@@ -23,6 +24,12 @@ it.each([
   const format = figureFormat(figure, whole);
   expect(writeFigure(figure, format)).toBe(wanted);
   expect(writeDifference(figure, format)).toBe(difference);
+});
+
+it('says which place in an order a number is', () => {
+  const places = ['1st', '2nd', '3rd', '4th', '11th', '12th', '13th', '21st', '103rd', '111th'];
+  expect(places.map((place) => writeOrdinal(parseInt(place, 10)))).toEqual(places);
+  expect(writeOrdinal(2.5)).toBe('2.5th');
 });
 
 it.each([

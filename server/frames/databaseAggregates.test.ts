@@ -33,6 +33,7 @@ const expressions = {
   max: 'MAX(c1)',
   count: 'COUNT(c1)',
   distinct: 'COUNT(DISTINCT c1)',
+  deviation: 'STDDEV_SAMP(CAST(c1 AS DOUBLE))',
 } as const;
 
 const grains = {

@@ -134,6 +134,7 @@ const rollUps: Partial<Record<FrameRequest['aggregate'], RollUp>> = {
 function wholes({ aggregate: kind, column, percent = 50 }: FrameRequest, version: VersionColumns) {
   const figure = expressionOf(version, column);
   if (kind === 'mean') return `CAST(SUM(${figure}) AS DOUBLE) / COUNT(${figure})`;
+  if (kind === 'deviation') return `STDDEV_SAMP(CAST(${figure} AS DOUBLE))`;
   if (kind === 'distinct') return `NULLIF(COUNT(DISTINCT ${figure}), 0)`;
   return `PERCENTILE_CONT(${kind === 'median' ? 0.5 : percent / 100}) WITHIN GROUP (ORDER BY CAST(${figure} AS DOUBLE))`;
 }

@@ -5,6 +5,7 @@ import {
   chartFrames,
   frameRequest,
   withDialledFilters,
+  withReadingsBands,
 } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
@@ -47,7 +48,7 @@ export async function readFrames(
   today: Day,
   turned: Record<string, DialValue> = {},
 ): Promise<Pick<ChartFrames, 'frames' | 'problems' | 'recorded'>> {
-  const chart = withDialledFilters(written, turned);
+  const chart = withReadingsBands(withDialledFilters(written, turned));
   const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
   await Promise.all(

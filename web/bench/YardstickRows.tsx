@@ -22,6 +22,7 @@ const samples: Record<
   band: BandSample,
   steps: BandSample,
   ribbon: BandSample,
+  readings: BandSample,
   moment: TodaySample,
   recurring: TodaySample,
   recorded: TodaySample,

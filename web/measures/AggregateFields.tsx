@@ -14,6 +14,7 @@ const aggregateWords: Record<Aggregate, string> = {
   first: 'first',
   last: 'last (a closing balance)',
   percentile: 'percentile',
+  deviation: 'standard deviation',
 };
 
 interface AggregateFieldsProps {

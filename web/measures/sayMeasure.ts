@@ -1,4 +1,5 @@
 import { type Aggregate, filterKind } from '../../core/frame';
+import { writeOrdinal } from '../../core/labels';
 import type { Aggregated, MeasureDefinition } from '../../core/measures';
 
 const taken: Record<Aggregate, string> = {
@@ -12,6 +13,7 @@ const taken: Record<Aggregate, string> = {
   first: 'the first',
   last: 'the last',
   percentile: 'a percentile',
+  deviation: 'the standard deviation',
 };
 
 /** How figures are taken, as said after their name. */
@@ -19,7 +21,7 @@ export const sayTaken = ({
   aggregate,
   percent,
 }: Pick<Aggregated, 'aggregate' | 'percent'>): string =>
-  aggregate === 'percentile' ? `the ${percent}th percentile` : taken[aggregate];
+  aggregate === 'percentile' ? `the ${writeOrdinal(percent)} percentile` : taken[aggregate];
 
 /** What a measure is, in words: "Fare revenue, summed, only Osk" or its formula. */
 export function sayMeasure(definition: MeasureDefinition): string {

@@ -109,7 +109,8 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
       : [];
   });
   if (inLegend && names.yardsticks) return lines;
-  const held = yardsticks.flatMap(({ kind, label: text, look, value, bands, second }): Named[] => {
+  const held = yardsticks.flatMap((yardstick): Named[] => {
+    const { kind, label: text, look, value, bands, ribbon, second } = yardstick;
     if (text === '' || look.label.at !== 'end') return [];
     const axis = (second && axes.second) || axes.axis;
     const { colour } = look;
@@ -120,12 +121,22 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
     if (value !== null && value > axis.to) return [label(`${text} ↑`, axis.to)];
     if (value !== null && value < axis.from) return [label(`${text} ↓`, axis.from)];
     if (value !== null) return [label(text, value)];
+    if (ribbon) {
+      const [low, high] = lastOf(ribbon);
+      return low === null || high === null ? [] : [label(text, middleOn(axis, low, high))];
+    }
     // Steps would need a label each; what they are, the list says.
     return kind === 'band'
       ? bands.map(({ from, to }) => label(text, middleOn(axis, from, to)))
       : [];
   });
   return [...lines, ...held];
+}
+
+/** The last edges of a band whose edges change; null where it has none. */
+function lastOf({ low, high }: NonNullable<ReadPanel['yardsticks'][number]['ribbon']>) {
+  const at = low.findLastIndex((value, place) => value !== null && (high[place] ?? null) !== null);
+  return [low[at] ?? null, high[at] ?? null] as const;
 }
 
 /** The middle of what is seen of a band. */

@@ -98,6 +98,20 @@ it('names lines in a legend, each once and with its own stroke, and then not at 
   expect(panels[0]?.geometry.top).toBeGreaterThan(lowest);
 });
 
+it('names a band between two series at its end, or in the legend', () => {
+  const series = [testSeries('Riders', { split }), testSeries('Rate', { axis: 'second' })];
+  const edges = { from: { series: 'Riders' }, to: { series: 'Rate' } };
+  const band = { id: 'b', kind: 'ribbon', name: 'Between', onAxis: false, ...edges } as const;
+  const drawn = (as: 'ends' | 'legend') =>
+    draw(
+      read({ series, yardsticks: [band], standouts: [], names: { as, yardsticks: true } }),
+      ...([900, 460] as const),
+    );
+  const ends = drawn('ends').panels.flatMap(({ endLabels }) => endLabels);
+  expect(ends.map(({ text }) => text)).toContain('Between');
+  expect(drawn('legend').legend.at(-1)?.text).toBe('Between');
+});
+
 it('stands a line of the second axis on it, with its staff at the right', () => {
   const reading = read({
     series: [testSeries('Riders', { split }), testSeries('Rate', { axis: 'second' })],

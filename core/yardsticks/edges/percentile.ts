@@ -1,4 +1,5 @@
 import { mixed, object, string } from 'yup';
+import { writeOrdinal } from '../../labels';
 import { percentile } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf } from '../context';
@@ -24,7 +25,7 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
     ...scopeShape,
   }),
   draft: (series) => ({ kind: 'percentile', percent: 90, series }),
-  say: ({ percent }) => `${percent}th percentile`,
+  say: ({ percent }) => `${writeOrdinal(percent)} percentile`,
   find: ({ percent, series, scope }, context) => ({
     value: percentile(finishedOf(context, series, scope), percent / 100),
     exact: false,

@@ -6,6 +6,7 @@ import type { DraftOf, Found, YardstickKind } from './kind';
 import { type LineDefinition, line, type Shading, shadings } from './line';
 import { type MomentDefinition, moment } from './moment';
 import { mostRecorded, type RecordedDate, recorded, type RecordedDefinition } from './recorded';
+import { type ReadingsDefinition, type ReadingsEnd, readings, sayReadingsEnd } from './readings';
 import { type RecurringDefinition, recurring } from './recurring';
 import { type RibbonDefinition, ribbon } from './ribbon';
 import { type StepsDefinition, stepOf, steps } from './steps';
@@ -16,18 +17,19 @@ export type YardstickDefinition =
   | LineDefinition
   | BandDefinition
   | RibbonDefinition
+  | ReadingsDefinition
   | StepsDefinition
   | TodayDefinition
   | MomentDefinition
   | DatesDefinition
   | RecurringDefinition
   | RecordedDefinition;
-export type { DraftOf, Found, RecordedDate, Shading };
-export { mostRecorded, shadings, stepOf };
+export type { DraftOf, Found, ReadingsEnd, RecordedDate, Shading };
+export { mostRecorded, sayReadingsEnd, shadings, stepOf };
 
 /** All kinds, in the order in which they are offered. */
 export const yardstickKinds = [
-  ...[line, band, ribbon, steps, today, moment, dates, recurring, recorded],
+  ...[line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded],
 ] as unknown as readonly YardstickKind<YardstickDefinition>[];
 
 const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>

@@ -8,6 +8,7 @@ import { DatesSentence } from './DatesSentence';
 import { LookPhrase } from './LookPhrase';
 import { LineSentence } from './LineSentence';
 import { MomentSentence } from './MomentSentence';
+import { ReadingsSentence } from './ReadingsSentence';
 import { RecordedSentence } from './RecordedSentence';
 import { RecurringSentence } from './RecurringSentence';
 import { RibbonSentence } from './RibbonSentence';
@@ -29,6 +30,7 @@ const sentences: {
   band: BandSentence,
   steps: StepsSentence,
   ribbon: RibbonSentence,
+  readings: ReadingsSentence,
   moment: MomentSentence,
   recurring: RecurringSentence,
   recorded: RecordedSentence,

@@ -1,0 +1,78 @@
+import { boolean, lazy, mixed, object, string } from 'yup';
+import { writeOrdinal } from '../../labels';
+import { figure } from '../../values';
+import { nothingFound, type YardstickKind } from './kind';
+
+/** An end of a band, found anew in each period from the single readings within it. */
+export type ReadingsEnd =
+  { kind: 'percentile'; percent: number } | { kind: 'deviation'; times: number };
+
+/**
+ * A band over the single readings of each period: from the lowest to the highest, between two
+ * percentiles, so many standard deviations about their mean. It stands in a chart as a band between
+ * two series that are not drawn (`core/chart/readingsBands.ts`).
+ */
+export interface ReadingsDefinition {
+  id: string;
+  kind: 'readings';
+  name: string;
+  /** the series whose readings they are */
+  series: string;
+  from: ReadingsEnd;
+  to: ReadingsEnd;
+  onAxis: boolean;
+}
+
+const ends = {
+  percentile: object({
+    kind: mixed<'percentile'>().oneOf(['percentile']).required(),
+    percent: figure().min(0).max(100).required(),
+  }),
+  deviation: object({
+    kind: mixed<'deviation'>().oneOf(['deviation']).required(),
+    times: figure().min(-10).max(10).required(),
+  }),
+};
+
+const end = lazy(({ kind }: ReadingsEnd = { kind: 'percentile', percent: 50 }) =>
+  kind === 'deviation' ? ends.deviation : ends.percentile,
+);
+
+/** An end of the band in words, as in "the 90th percentile" or "the highest". */
+export function sayReadingsEnd(which: ReadingsEnd): string {
+  if (which.kind === 'percentile') {
+    const named = new Map([
+      [0, 'the lowest'],
+      [50, 'the median'],
+      [100, 'the highest'],
+    ]);
+    return named.get(which.percent) ?? `the ${writeOrdinal(which.percent)} percentile`;
+  }
+  const { times } = which;
+  if (times === 0) return 'the mean';
+  const many = Math.abs(times);
+  return `${many} standard deviation${many === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`;
+}
+
+export const readings: YardstickKind<ReadingsDefinition> = {
+  kind: 'readings',
+  schema: object({
+    id: string().required().max(40),
+    kind: mixed<'readings'>().oneOf(['readings']).required(),
+    name: string().required().trim().min(1).max(120),
+    series: string().required().max(40),
+    ...{ from: end, to: end },
+    onAxis: boolean().required(),
+  }),
+  drafts: [
+    {
+      label: 'Band of each period’s readings',
+      draft: ({ series }) => ({
+        ...{ kind: 'readings', name: 'Most readings', series, onAxis: true },
+        from: { kind: 'percentile', percent: 10 },
+        to: { kind: 'percentile', percent: 90 },
+      }),
+    },
+  ],
+  find: () => nothingFound,
+};
