@@ -41,5 +41,23 @@ test('dates are held in all charts, by mouse and by keyboard, and a link shows t
     await expect(fuel.getByText('Budget highlighted,')).toBeHidden();
     await expect(held).toBeHidden();
   });
+
+  await test.step('a line and a period are highlighted from the figures, in all charts', async () => {
+    await fares.getByRole('button', { name: 'Figures' }).click();
+    const figures = page.getByRole('dialog', { name: /^Figures of Fares/ });
+    await figures.getByRole('button', { name: 'Highlight Fare revenue' }).click();
+    const march = figures.getByRole('button', { name: 'Mar 2026: highlight it' });
+    await march.click();
+    await expect(march).toHaveAttribute('aria-pressed', 'true');
+    await figures.getByRole('button', { name: 'Close' }).click();
+    await expect(fares.getByText('Fare revenue in Mar 2026 highlighted,')).toBeVisible();
+    await expect(fuel.getByText('Mar 2026 highlighted,')).toBeVisible();
+    await chart.focus();
+    await page.keyboard.press('Home');
+    await page.keyboard.press('h');
+    await expect(fuel.getByText('Jan 2025 highlighted,')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(fuel.getByText('highlighted,')).toBeHidden();
+  });
   await server.stop();
 });

@@ -54,7 +54,13 @@ export {
 } from './draft';
 export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
 export { drawnChart } from './drawn';
-export { type Narrowing, narrowedBy, narrowingSchema } from './narrowings';
+export {
+  type Narrowing,
+  narrowedBy,
+  narrowingSchema,
+  sayNarrowed,
+  sayNarrowing,
+} from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';
 export { withReadingsBands } from './readingsBands';
 export { looksPastReaders } from './foundFrom';

@@ -95,7 +95,7 @@ export function BenchChart({
       </div>
       {told.reading && told.drawing && (
         <BenchFigures
-          {...{ chartId, chart, highlight, pointed }}
+          {...{ chartId, chart, highlight, pointed, onHighlight }}
           reading={told.reading}
           drawing={told.drawing}
           mayStandBeneath={!size}

@@ -24,11 +24,13 @@ interface BenchFiguresProps {
   /** the picture is as wide as they are: each figure can stand under its period */
   mayStandBeneath: boolean;
   onPoint: (place: number | null) => void;
+  onHighlight: (highlight: Highlight) => void;
 }
 
 /** The figures of the chart: under its tape, period by period, or as a table when they are many. */
 export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps) {
-  const { chartId, chart, reading, drawing, highlight, pointed, mayStandBeneath, onPoint } = props;
+  const { chartId, chart, reading, drawing, highlight, pointed, mayStandBeneath } = props;
+  const { onPoint, onHighlight } = props;
   const [asked, setAsked] = useState<FigureAsked | null>(null);
   const [asTable, setAsTable] = useState<boolean | null>(null);
   const geometry = drawing.panels[0]?.geometry;
@@ -52,7 +54,7 @@ export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps)
         </header>
         {table ? (
           <FiguresTable
-            {...{ reading, highlight, pointed, onPoint }}
+            {...{ reading, highlight, pointed, onPoint, onHighlight }}
             height={220}
             onAsk={setAsked}
           />

@@ -1,7 +1,7 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
-import { atGrain, type BoardStyle, grainsOffered, type Narrowing } from '../../core/chart';
+import { type BoardStyle, type Narrowing, sayNarrowed } from '../../core/chart';
 import type { Reading, Span } from '../../core/reading';
 import { sayProblem } from '../api';
 import {
@@ -14,15 +14,15 @@ import {
   useChartReading,
   useDrawing,
 } from '../plot';
-import { LineGroups } from './LineGroups';
-import { sayNarrowed } from './NarrowedStrip';
 import type { ReaderView } from './readerView';
 import { ReplayStrip, sayReplayed } from './ReplayStrip';
 import { SheetActs } from './SheetActs';
 import { SheetFigures } from './SheetFigures';
-import { sayLit, SheetTitle } from './SheetTitle';
+import { SheetChoices } from './SheetChoices';
+import { SheetTitle } from './SheetTitle';
+import { SheetWords } from './SheetWords';
 import { useSheetReplay } from './useSheetReplay';
-import type { ReaderHands } from './useReaderHands';
+import type { Lit, ReaderHands } from './useReaderHands';
 import { useSheetNarrowings, useSheetTies } from './useSheetTies';
 import { useZoom } from './useZoom';
 
@@ -33,8 +33,8 @@ interface ChartSheetProps {
   view: ReaderView;
   hands: ReaderHands;
   pointing: Pointing;
-  /** the names of the lines that are highlighted; null: as the author has it */
-  lit: readonly string[] | null;
+  /** what the reader has highlighted */
+  lit: Lit;
   notes: readonly Note[];
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
@@ -65,7 +65,7 @@ export const ChartSheet = memo(function ChartSheet({
     chosen: view.periods[chart.id],
   });
   const ties = useSheetTies({ ...{ chart, reading, view, hands, pointing, lit }, picked });
-  const { highlight, held, linked } = ties;
+  const { highlight, litDay, held, linked } = ties;
   const [figures, setFigures] = useState(false);
   const lookAt = (span: Span | null) => hands.lookAt(chart.id, span);
   const zoom = useZoom(reading, view.near[chart.id] ?? null, lookAt);
@@ -73,7 +73,7 @@ export const ChartSheet = memo(function ChartSheet({
   const replay = useSheetReplay(near, chart.definition);
   const room = useRef<HTMLDivElement>(null);
   const flown = chart.definition.notesHidden ? noNotes : notes;
-  const drawing = useDrawing(room, near, { highlight, notes: flown });
+  const drawing = useDrawing(room, near, { highlight, litDay, notes: flown });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
@@ -88,21 +88,22 @@ export const ChartSheet = memo(function ChartSheet({
       }}
     >
       <header>
-        <SheetTitle
-          title={chart.definition.title}
-          {...{ notes: flown, onOpenNote }}
-          {...{ reading, held }}
-          lit={reading ? sayLit(reading, highlight) : ''}
-          narrowed={sayNarrowed(others, follows)}
-          leftOut={drawing ? sayLeftOut(drawing) : ''}
-          said={sayReplayed(reading, latestLit(highlight), chart.definition)}
-          grains={grainsOffered(chart.definition)}
-          grain={atGrain(chart.definition, grain).grain}
-          onGrain={(next) => hands.chooseGrain(chart.id, next)}
-          onPeriod={(start) => hands.choosePeriod(chart.id, start)}
-        >
-          {reading && <LineGroups {...{ reading, highlight }} onHighlight={ties.onHighlight} />}
-        </SheetTitle>
+        <div className="chart-title">
+          <SheetTitle
+            title={reading?.title ?? chart.definition.title}
+            {...{ notes: flown, onOpenNote }}
+          />
+          <SheetWords
+            {...{ reading, highlight, litDay, held }}
+            narrowed={sayNarrowed(others, follows)}
+            leftOut={drawing ? sayLeftOut(drawing) : ''}
+            said={sayReplayed(reading, latestLit(highlight), chart.definition)}
+          />
+          <SheetChoices
+            {...{ chart, reading, hands, grain, highlight }}
+            onHighlight={ties.onHighlight}
+          />
+        </div>
         <SheetActs
           onFigures={reading && (() => setFigures(true))}
           onNote={onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null }))}
@@ -148,7 +149,8 @@ export const ChartSheet = memo(function ChartSheet({
       )}
       {reading && figures && (
         <SheetFigures
-          {...{ reading, highlight }}
+          {...{ reading, highlight, litDay }}
+          {...{ onHighlight: ties.onHighlight, onLightDay: ties.onLightDay }}
           chartId={chart.id}
           mayAsk={!!acts && isAuthors(chart, view, others)}
           onClose={() => setFigures(false)}

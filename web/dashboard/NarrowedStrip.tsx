@@ -1,34 +1,10 @@
-import { parseDay } from '../../core/calendar';
-import type { Narrowing } from '../../core/chart';
-import { writeStretch } from '../../core/labels';
+import { type Narrowing, sayNarrowing } from '../../core/chart';
 
 interface NarrowedStripProps {
   narrowings: readonly Narrowing[];
   /** the title of a chart as it is read */
   titleOf: (chart: number) => string;
   onLetGo: (kind: Narrowing['kind']) => void;
-}
-
-/** What a narrowing keeps, in a few words. */
-export function sayNarrowing(narrowing: Narrowing): string {
-  if (narrowing.kind === 'line') return narrowing.word || 'blank';
-  return writeStretch(parseDay(narrowing.from) ?? 0, parseDay(narrowing.to) ?? 0);
-}
-
-/** What a chart shows of what was picked in others: only that, or all, where it cannot follow. */
-export function sayNarrowed(
-  narrowings: readonly Narrowing[],
-  follows: readonly boolean[] | undefined,
-): string {
-  const parts = (follow: boolean) =>
-    narrowings.filter((_, at) => follows?.[at] === follow).map(sayNarrowing);
-  const [kept, not] = [parts(true), parts(false)];
-  return [
-    kept.length > 0 && `only ${kept.join(' and ')}`,
-    not.length > 0 && (kept.length > 0 ? `not narrowed to ${not.join(' and ')}` : 'not narrowed'),
-  ]
-    .filter(Boolean)
-    .join(', ');
 }
 
 /** What was picked in one chart and narrows the others, each to be let go. */

@@ -1,7 +1,12 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
-import type { BoardStyle, Narrowing, PeekDefinition } from '../../core/chart';
+import {
+  type BoardStyle,
+  type Narrowing,
+  type PeekDefinition,
+  sayNarrowed,
+} from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import {
   Chart,
@@ -12,7 +17,6 @@ import {
   useChartReading,
   useDrawing,
 } from '../plot';
-import { sayNarrowed } from './NarrowedStrip';
 import type { ReaderView } from './readerView';
 
 /** How long a reader stays at a spot before its companion comes, in milliseconds. */
@@ -103,8 +107,8 @@ function Companion({ at, peek, chart, link, style, view, pointing, narrowings }:
   const drawing = useDrawing(room, reading, { highlight: noHighlight, notes: noNotes });
   const linked = useMemo(
     (): Linked => ({
-      ...{ pointing, chart: chart.id, held: [] },
-      ...{ onHold: () => {}, onRelease: () => {} },
+      ...{ pointing, chart: chart.id, held: [], lit: null },
+      ...{ onHold: () => {}, onLight: () => {}, onRelease: () => {} },
     }),
     [pointing, chart.id],
   );

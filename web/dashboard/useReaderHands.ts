@@ -15,15 +15,27 @@ export interface ReaderHands {
   release: () => void;
   narrow: (narrowing: Narrowing) => void;
   widen: (kind: Narrowing['kind']) => void;
-  /** the names of the lines that are highlighted; empty: none */
+  /** highlights lines by their names; empty: none */
   light: (names: readonly string[]) => void;
+  /** highlights the period of a day; null: none */
+  lightDay: (day: Day | null) => void;
 }
 
-/** A reader's hands on a dashboard, and the lines they have highlighted; null: as the authors have it. */
+/** What a reader has highlighted. */
+export interface Lit {
+  /** the names of the lines; null: as the authors have it */
+  names: readonly string[] | null;
+  /** a day of the period; null: none */
+  day: Day | null;
+}
+
+export const nothingLit: Lit = { names: null, day: null };
+
+/** A reader's hands on a dashboard, and what they have highlighted. */
 export function useReaderHands(
   change: (next: (before: ReaderView) => Partial<ReaderView>) => void,
-): { hands: ReaderHands; lit: readonly string[] | null } {
-  const [lit, setLit] = useState<readonly string[] | null>(null);
+): { hands: ReaderHands; lit: Lit } {
+  const [lit, setLit] = useState(nothingLit);
   const hands = useMemo(
     (): ReaderHands => ({
       choosePeriod: (chart, start) =>
@@ -42,7 +54,8 @@ export function useReaderHands(
         change(({ narrowings }) => ({
           narrowings: narrowings.filter((each) => each.kind !== kind),
         })),
-      light: setLit,
+      light: (names) => setLit((before) => ({ ...before, names })),
+      lightDay: (day) => setLit((before) => ({ ...before, day })),
     }),
     [change],
   );

@@ -1,10 +1,11 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { PlacedChart } from '../../contract';
+import type { Day } from '../../core/calendar';
 import { type Narrowing, plainTogether } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { type Highlight, type Linked, type NarrowingHand, type Pointing } from '../plot';
 import type { ReaderView } from './readerView';
-import type { ReaderHands } from './useReaderHands';
+import { type Lit, nothingLit, type ReaderHands } from './useReaderHands';
 
 const none: readonly never[] = [];
 
@@ -26,8 +27,8 @@ interface Tied {
   view: ReaderView;
   hands: ReaderHands;
   pointing: Pointing;
-  /** the names of the lines that the reader has highlighted; null: as the author has it */
-  lit: readonly string[] | null;
+  /** what the reader has highlighted in the charts that are linked */
+  lit: Lit;
   /** what was picked in this chart */
   picked: readonly Narrowing[];
 }
@@ -35,10 +36,17 @@ interface Tied {
 /** What ties a chart to the others of its dashboard; one that its author lets stand alone has its own. */
 export function useSheetTies({ chart, reading, view, hands, pointing, lit, picked }: Tied) {
   const { linked: isLinked, narrows } = chart.definition.together ?? plainTogether;
-  const [ownLit, setOwnLit] = useState<readonly string[] | null>(null);
-  const names = isLinked ? lit : ownLit;
+  const [ownLit, setOwnLit] = useState(nothingLit);
+  const { names, day } = isLinked ? lit : ownLit;
   const highlight = useHighlight(reading, names, picked);
-  const light = isLinked ? hands.light : setOwnLit;
+  const own = useMemo(
+    () => ({
+      light: (next: readonly string[]) => setOwnLit((before) => ({ ...before, names: next })),
+      lightDay: (next: Day | null) => setOwnLit((before) => ({ ...before, day: next })),
+    }),
+    [],
+  );
+  const { light, lightDay } = isLinked ? hands : own;
   const onHighlight = useCallback(
     (ids: Highlight) => {
       const lines = reading ? linesOf(reading) : [];
@@ -62,12 +70,20 @@ export function useSheetTies({ chart, reading, view, hands, pointing, lit, picke
     (): Linked => ({
       ...{ pointing, chart: chart.id, held, narrowing },
       onHold: hands.hold,
-      onRelease: hands.release,
+      ...{ lit: day, onLight: lightDay },
+      onRelease: () => {
+        hands.release();
+        lightDay(null);
+      },
     }),
-    [pointing, chart.id, held, hands, narrowing],
+    [pointing, chart.id, held, hands, narrowing, day, lightDay],
   );
   // One that stands alone takes no part in pointing, unless what is picked in it is for the others.
-  return { highlight, onHighlight, held, linked: isLinked || narrows ? linked : undefined };
+  return {
+    ...{ highlight, onHighlight, held },
+    ...{ litDay: day, onLightDay: lightDay },
+    linked: isLinked || narrows ? linked : undefined,
+  };
 }
 
 /** The lines of a chart that are highlighted: by name, or else what is picked, or the author's own. */

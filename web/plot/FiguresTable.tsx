@@ -1,10 +1,10 @@
-import { memo, useMemo, useState } from 'react';
+import { memo, type ReactNode, useMemo, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { Menu, ScrollTable, toast } from '../look';
+import { Menu, ScrollTable, StrokeSample, toast } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
-import { type Highlight, isLit, noHighlight } from './highlight';
+import { type Highlight, isLit, isMore, noHighlight, withLit } from './highlight';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
 const mostAtFirst = 100;
@@ -19,6 +19,12 @@ interface FiguresTableProps {
   reading: Reading;
   height?: number;
   highlight?: Highlight;
+  /** missing where nothing is highlighted from here */
+  onHighlight?: (highlight: Highlight) => void;
+  /** the place of the period that is highlighted */
+  litPeriod?: number | null;
+  /** missing where no period is highlighted from here */
+  onLightPeriod?: (place: number) => void;
   /** the period that is pointed at, here or on the chart */
   pointed?: number | null;
   onPoint?: (place: number | null) => void;
@@ -34,7 +40,8 @@ interface Order {
 
 /** The figures behind a chart as a table that scrolls, the latest period first unless sorted. */
 export function FiguresTable(props: FiguresTableProps) {
-  const { reading, height, highlight = noHighlight, pointed = null, onPoint, onAsk } = props;
+  const { reading, height, highlight = noHighlight, onHighlight, pointed = null } = props;
+  const { litPeriod = null, onLightPeriod, onPoint, onAsk } = props;
   const [all, setAll] = useState(false);
   const [order, setOrder] = useState<Order>({ key: null, down: true });
   const rows = useMemo(() => figureRows(reading, 'wide'), [reading]);
@@ -43,13 +50,14 @@ export function FiguresTable(props: FiguresTableProps) {
   const shown = all ? places : places.slice(0, mostAtFirst);
   const sortBy = (key: string | null) =>
     setOrder({ key, down: order.key === key ? !order.down : true });
-  const head = (key: string | null, name: string, className: string) => (
+  const head = (key: string | null, name: string, className: string, before?: ReactNode) => (
     <th
       key={key ?? ''}
       scope="col"
       className={className}
       aria-sort={order.key === key ? (order.down ? 'descending' : 'ascending') : undefined}
     >
+      {before}
       <button type="button" className="plain sort" onClick={() => sortBy(key)}>
         {name}
         <span aria-hidden="true">{order.key === key ? (order.down ? ' ↓' : ' ↑') : ''}</span>
@@ -88,6 +96,9 @@ export function FiguresTable(props: FiguresTableProps) {
                 key,
                 name,
                 `${kind === 'rule' ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
+                kind === 'figure' && onHighlight && (
+                  <LightButton {...{ line, name, highlight, onHighlight }} />
+                ),
               ),
             )}
           </>
@@ -96,8 +107,9 @@ export function FiguresTable(props: FiguresTableProps) {
         {shown.map((place) => (
           <PeriodRow
             key={reading.positions[place]?.start ?? 0}
-            {...{ reading, rows, place, highlight, onPoint, onAsk }}
+            {...{ reading, rows, place, highlight, onPoint, onAsk, onLightPeriod }}
             pointed={place === pointed}
+            lit={place === litPeriod}
           />
         ))}
       </ScrollTable>
@@ -110,25 +122,64 @@ export function FiguresTable(props: FiguresTableProps) {
   );
 }
 
-interface PeriodRowProps extends Pick<FiguresTableProps, 'reading' | 'onPoint' | 'onAsk'> {
+interface LightButtonProps {
+  line: ReadSeries;
+  name: string;
+  highlight: Highlight;
+  onHighlight: (highlight: Highlight) => void;
+}
+
+/** A line's own stroke, which highlights it. */
+function LightButton({ line, name, highlight, onHighlight }: LightButtonProps) {
+  return (
+    <button
+      type="button"
+      className="plain light"
+      aria-label={`Highlight ${name}`}
+      aria-pressed={isLit(highlight, line.id)}
+      onClick={(event) => onHighlight(withLit(highlight, line.id, isMore(event)))}
+    >
+      <StrokeSample stroke={line.stroke} />
+    </button>
+  );
+}
+
+interface PeriodRowProps extends Pick<
+  FiguresTableProps,
+  'reading' | 'onPoint' | 'onAsk' | 'onLightPeriod'
+> {
   rows: readonly FigureRow[];
   place: number;
   highlight: Highlight;
   pointed: boolean;
+  lit: boolean;
 }
 
 /** The figures of one period; the row that is pointed at is written anew, and no other. */
 const PeriodRow = memo(function PeriodRow(props: PeriodRowProps) {
-  const { reading, rows, place, highlight, pointed, onPoint, onAsk } = props;
+  const { reading, rows, place, highlight, pointed, lit } = props;
+  const { onPoint, onAsk, onLightPeriod } = props;
   const { label = '', open = false } = reading.positions[place] ?? {};
   return (
     <tr
-      className={pointed ? 'pointed-row' : ''}
+      className={`${pointed ? 'pointed-row' : ''}${lit ? ' lit-row' : ''}`}
       onPointerEnter={() => onPoint?.(place)}
       onPointerLeave={() => onPoint?.(null)}
     >
       <th scope="row">
-        {label}
+        {onLightPeriod ? (
+          <button
+            type="button"
+            className="plain sort"
+            aria-label={`${label}: highlight it`}
+            aria-pressed={lit}
+            onClick={() => onLightPeriod(place)}
+          >
+            {label}
+          </button>
+        ) : (
+          label
+        )}
         {open && <span className="quiet">, open</span>}
       </th>
       {rows.map((row) => (

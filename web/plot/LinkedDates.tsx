@@ -2,7 +2,8 @@ import type { Day } from '../../core/calendar';
 import { between, linesOf, type Reading, sayBetween } from '../../core/reading';
 import { PanelLine, valuedAt } from './Crosshair';
 import type { Drawing } from './drawing';
-import { periodAt, plotBottom, toX } from './geometry';
+import { plotBottom, toX } from './geometry';
+import { placeOf } from './placeOf';
 import { type Linked, usePointedElsewhere } from './pointing';
 import { ValueChips } from './ValueChips';
 import { type Highlight } from './highlight';
@@ -14,18 +15,13 @@ interface LinkedDatesProps {
   linked: Linked;
 }
 
-/** The place of a day among the periods shown; null where it is not among them. */
-function placeOf({ axis, positions }: Reading, day: Day): number | null {
-  const [first, last] = [positions[0], positions.at(-1)];
-  if (axis !== 'calendar' || !first || !last) return null;
-  return day < first.start || day >= last.next ? null : periodAt({ positions }, day);
-}
-
-/** The dates that are held on the dashboard, and the one that is pointed at in another chart. */
+/** The dates that are held on the dashboard, the period that is highlighted, and the one pointed at. */
 export function LinkedDates(props: LinkedDatesProps) {
   const { reading, linked } = props;
   // Two dates of one longer period stand there once.
   const places = [...new Set(linked.held.flatMap((day) => placeOf(reading, day) ?? []))];
+  const lit = linked.lit === null ? null : placeOf(reading, linked.lit);
+  const isLitAlone = lit !== null && !places.includes(lit);
   const elsewhere = usePointedElsewhere(linked);
   const pointed = elsewhere === null ? null : placeOf(reading, elsewhere);
   return (
@@ -39,9 +35,15 @@ export function LinkedDates(props: LinkedDatesProps) {
           held={places.length < 2 ? 'alone' : period === Math.min(...places) ? 'first' : 'second'}
         />
       ))}
-      {pointed !== null && !places.includes(pointed) && (
+      {isLitAlone && <DateLine {...props} period={lit} held={null} valued />}
+      {pointed !== null && pointed !== lit && !places.includes(pointed) && (
         // Beside held dates, whose values stand there, more values would cover them.
-        <DateLine {...props} period={pointed} held={null} valued={places.length === 0} />
+        <DateLine
+          {...props}
+          period={pointed}
+          held={null}
+          valued={places.length === 0 && lit === null}
+        />
       )}
     </>
   );

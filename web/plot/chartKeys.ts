@@ -2,6 +2,7 @@ import type { Reading } from '../../core/reading';
 import { linesOf } from '../../core/reading';
 import { type Highlight, latestLit, noHighlight } from './highlight';
 import { pickDates, pickedStretch, pickLine } from './narrowing';
+import { placeOf } from './placeOf';
 import { middleDay, type Pointed } from './pointed';
 import type { Linked } from './pointing';
 
@@ -64,6 +65,15 @@ const hold: Act = (chart, key) => {
   return true;
 };
 
+/** Highlights the period pointed at, the others in grey; or lets it go. */
+const lightPeriod: Act = ({ reading, at, linked }) => {
+  if (!linked || reading.axis !== 'calendar') return false;
+  const lit = linked.lit === null ? null : placeOf(reading, linked.lit);
+  if (!at && lit === null) return false;
+  linked.onLight(at && at.period !== lit ? middleDay(reading, at.period) : null);
+  return true;
+};
+
 /** Narrows the other charts to the period pointed at; with Shift, from what is picked up to it. */
 const narrowToDates: Act = ({ reading, at, linked }, { shiftKey }) => {
   const hand = linked?.narrowing;
@@ -95,6 +105,7 @@ const acts: Readonly<Record<string, Act>> = {
   ArrowUp: nextLine(-1),
   Escape: release,
   Enter: hold,
+  h: lightPeriod,
   n: writeNote,
   p: narrowToDates,
   P: narrowToDates,
@@ -109,7 +120,7 @@ export const pressKey = (chart: KeyedChart, key: Key): boolean =>
 export function sayKeys({ linked, onWriteNote }: Pick<KeyedChart, 'linked' | 'onWriteNote'>) {
   return [
     'Arrow keys left and right move the crosshair, up and down highlight a series, with Shift several.',
-    linked && 'Enter holds a date, Escape lets all go.',
+    linked && 'Enter holds a date, the key H highlights the period alone, Escape lets all go.',
     onWriteNote && 'The key N writes a note, on the whole chart where nothing is pointed at.',
     linked?.narrowing &&
       'The key P narrows the other charts to the period, Shift and P up to it, the key S to the highlighted series.',

@@ -70,6 +70,21 @@ it('greys all others while one series is highlighted, and keeps its colours', ()
   expect(data.at(-1)?.name).toBe('Fares');
 });
 
+it.each([
+  ['all lines', [], ['Budget', 'Fares'], [12, 20]],
+  ['one line', ['series'], ['Fares'], [20]],
+])('greys all but one period of %s', (_of, highlight, names, figures) => {
+  const { data, layout } = drawChart(reading, { ...options, highlight, litPeriod: 3 });
+  const lines = data.filter(({ mode }) => mode === 'lines');
+  expect(new Set(lines.map(({ line }) => line?.color))).toEqual(new Set(['#C7CED1']));
+  const points = data.filter(({ marker }) => marker && marker.color !== '#C7CED1');
+  const lit = points.sort((one, two) => String(one.name).localeCompare(String(two.name)));
+  expect(lit.map(({ name }) => name)).toEqual(names);
+  const middle = reading.positions[3]?.middle;
+  expect(lit.map(({ x, y }) => [x, y])).toEqual(figures.map((figure) => [[middle], [figure]]));
+  expect((layout.annotations ?? []).filter(({ text }) => /^<b>\d/.test(text ?? ''))).toEqual([]);
+});
+
 it('keeps labels apart and inside, whatever they name', () => {
   const { panels, layout } = drawChart(reading, { ...options, width: 420, height: 260 });
   const [{ endLabels, geometry }] = panels as [DrawnPanel];

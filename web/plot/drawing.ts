@@ -22,6 +22,7 @@ import { standoutLabels, standoutTraces } from './standouts';
 import { type TextSizes, textSizes } from './textSizes';
 import { yardstickLabels, yardstickShapes } from './yardsticks';
 import { type Highlight } from './highlight';
+import { litPoints } from './litPeriod';
 
 /** A panel as it is drawn, with what is laid over it. */
 export interface DrawnPanel extends PlacedPanel {
@@ -46,8 +47,10 @@ export interface Drawing {
 export interface DrawingOptions {
   width: number;
   height: number;
-  /** the line that is emphasised, the others greyed */
+  /** the lines that are emphasised, the others greyed */
   highlight: Highlight;
+  /** the place of the period that is emphasised, all others greyed; missing or null: none is */
+  litPeriod?: number | null;
   notes: readonly Note[];
   /** the least room at the left, where the figures beneath have their names */
   roomAtLeft?: number;
@@ -60,7 +63,8 @@ const titleHeight = 22;
 
 /** Turns a reading into a picture. Pure: the same reading and size give the same picture. */
 export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
-  const { width, height, highlight, notes, measure } = options;
+  const { width, height, highlight, notes, measure, litPeriod = null } = options;
+  const isAnyLit = highlight.length > 0 || litPeriod !== null;
   const several = reading.panels.length > 1;
   const tooSmall = width < compactBelow.width || height < compactBelow.height;
   const compact = tooSmall || (several && reading.shape !== 'stack');
@@ -114,8 +118,9 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   }));
   return {
     data: panels.flatMap((each) => [
-      ...lineTraces(reading, each, highlight),
-      ...(highlight.length === 0 ? standoutTraces(reading, each) : []),
+      ...lineTraces(reading, each, highlight, litPeriod !== null),
+      ...(litPeriod === null ? [] : litPoints(reading, each, highlight, litPeriod)),
+      ...(isAnyLit ? [] : standoutTraces(reading, each)),
     ]),
     layout: {
       ...Object.assign(
@@ -138,15 +143,15 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
         ...(axis.staffed ? axisTitles(reading, each, across, fontSize) : []),
         ...yardstickLabels(each, fontSize),
         ...pennantAnnotations(each, fontSize),
-        // While one series is highlighted, labels of others would only distract.
-        ...(highlight.length === 0
-          ? counted(
+        // While something is highlighted, labels of others would only distract.
+        ...(isAnyLit
+          ? []
+          : counted(
               standoutLabels(reading, each, {
                 ...{ measure, compact, size: sizes.name - (compact ? 1 : 0) },
                 taken: flownBoxes(each.flown, each.geometry),
               }),
-            )
-          : []),
+            )),
       ]),
     },
     panels,

@@ -1,5 +1,7 @@
 export { InWords } from './InWords';
 export { sayHeld } from './LinkedDates';
+export { placeOf } from './placeOf';
+export { middleDay } from './pointed';
 export { type Linked, type NarrowingHand, type PointedDay, Pointing } from './pointing';
 export { PeriodChoiceField } from './PeriodChoiceField';
 export { Chart, type NoteSpot } from './Chart';

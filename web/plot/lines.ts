@@ -29,8 +29,14 @@ const bridgedWidth = 0.6;
 /**
  * The lines of a panel, in the order they are drawn: what others are held against first, then the
  * rest, the highlighted one last.
+ * @param allAway a period is highlighted: its points alone keep their colours
  */
-export function lineTraces(reading: Reading, placed: PlacedPanel, highlight: Highlight): Traces {
+export function lineTraces(
+  reading: Reading,
+  placed: PlacedPanel,
+  highlight: Highlight,
+  allAway: boolean,
+): Traces {
   const order = { budget: 0, target: 0, other: 0, yearBefore: 0, forecast: 1, actual: 2 };
   // Of laid-over years the latest lies on top.
   const sorted = [...placed.panel.series].sort(
@@ -41,7 +47,7 @@ export function lineTraces(reading: Reading, placed: PlacedPanel, highlight: Hig
   );
   const { x: xaxis, y, y2 } = axisOf(placed);
   return sorted.flatMap((series) =>
-    tracesOf(series, reading, placed, highlight).map((trace) => ({
+    tracesOf(series, reading, placed, allAway ? null : highlight).map((trace) => ({
       ...trace,
       xaxis,
       yaxis: series.second ? y2 : y,
@@ -62,10 +68,11 @@ function tracesOf(
   series: ReadSeries,
   reading: Reading,
   placed: PlacedPanel,
-  highlight: Highlight,
+  /** null: no line is */
+  highlight: Highlight | null,
 ): Traces {
-  const away = isAway(highlight, series.id);
-  const lit = isLit(highlight, series.id);
+  const away = highlight === null || isAway(highlight, series.id);
+  const lit = highlight !== null && isLit(highlight, series.id);
   if (series.shape === 'bars') return barsOf(series, reading, away);
   const lines = runsOf(series, placed.geometry).map((run): Partial<PlotData> => ({
     type: 'scatter',

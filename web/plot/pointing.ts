@@ -46,6 +46,10 @@ export interface Linked {
   /** the days that are held, at most two */
   held: readonly Day[];
   onHold: (day: Day) => void;
+  /** a day of the period that is highlighted; null for none */
+  lit: Day | null;
+  onLight: (day: Day | null) => void;
+  /** lets go of all of it */
   onRelease: () => void;
   /** how what is picked here narrows the other charts; missing where it narrows none */
   narrowing?: NarrowingHand;

@@ -1,13 +1,17 @@
 import { type RefObject, useMemo } from 'react';
 import type { Note } from '../../contract';
+import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { type Drawing, drawChart } from './drawing';
+import { placeOf } from './placeOf';
 import { measureText, useSize } from './usePlot';
 import { type Highlight } from './highlight';
 
 interface Drawn {
   highlight: Highlight;
   notes: readonly Note[];
+  /** a day of the period that is highlighted; missing or null: none is */
+  litDay?: Day | null;
   /** the least room at the left of the plot, in pixels */
   roomAtLeft?: number;
 }
@@ -19,17 +23,21 @@ const smallest = 60;
 export function useDrawing(
   room: RefObject<HTMLElement | null>,
   reading: Reading | null,
-  { highlight, notes, roomAtLeft }: Drawn,
+  { highlight, notes, litDay = null, roomAtLeft }: Drawn,
 ): Drawing | null {
   const size = useSize(room);
+  const litPeriod = reading && litDay !== null ? placeOf(reading, litDay) : null;
   return useMemo(
     () =>
       reading &&
       size &&
       Math.min(size.width, size.height) > smallest &&
       reading.positions.length > 0
-        ? drawChart(reading, { ...size, highlight, notes, roomAtLeft, measure: measureText })
+        ? drawChart(reading, {
+            ...{ ...size, highlight, litPeriod, notes, roomAtLeft },
+            measure: measureText,
+          })
         : null,
-    [reading, size, highlight, notes, roomAtLeft],
+    [reading, size, highlight, litPeriod, notes, roomAtLeft],
   );
 }

@@ -1,5 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../../calendar';
+import { writeStretch } from '../../labels';
 import { figure } from '../../values';
 import { drawnGrain, spannedReach } from '../along';
 import type { ChartDefinition } from '../definition';
@@ -25,6 +26,7 @@ export const dates: NarrowingKind<DatesNarrowing> = {
     from: writtenDay.required(),
     to: writtenDay.required(),
   }),
+  say: ({ from, to }) => writeStretch(parseDay(from) ?? 0, parseDay(to) ?? 0),
   narrow: ({ from, to }, { chart, today }) => {
     const [first, last] = [parseDay(from), parseDay(to)];
     if (first === null || last === null || last < first) return null;

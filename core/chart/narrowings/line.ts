@@ -32,6 +32,7 @@ export const line: NarrowingKind<LineNarrowing> = {
     series: string().required().max(40),
     word: string().defined().max(500),
   }),
+  say: ({ word }) => word || 'blank',
   narrow: ({ series, word }, { chart, columns }, picker) => {
     const column = drawnBy(picker, series, word);
     // A target of all routes beside one route's actual would tell an untruth: all follow, or none.

@@ -17,6 +17,8 @@ export interface NarrowedChart {
 export interface NarrowingKind<Narrowing extends { kind: string; chart: number }> {
   kind: Narrowing['kind'];
   schema: ObjectSchema<Narrowing>;
+  /** what it keeps, in a few words */
+  say: (narrowing: Narrowing) => string;
   /**
    * The chart as it is narrowed; null where it cannot follow, and then stays as it is.
    * @param picker the chart in which it was picked

@@ -1,0 +1,40 @@
+import type { PlacedChart } from '../../contract';
+import type { Grain } from '../../core/calendar';
+import { atGrain, grainsOffered } from '../../core/chart';
+import type { Reading } from '../../core/reading';
+import { GrainChoiceField, type Highlight, PeriodChoiceField } from '../plot';
+import { LineGroups } from './LineGroups';
+import type { ReaderHands } from './useReaderHands';
+
+interface SheetChoicesProps {
+  chart: PlacedChart;
+  reading: Reading | null;
+  hands: ReaderHands;
+  /** the grain that the reader has chosen; undefined: as the author has it */
+  grain: Grain | undefined;
+  highlight: Highlight;
+  onHighlight: (highlight: Highlight) => void;
+}
+
+/** What a reader can choose in a chart: a category to highlight, the grain, the period. */
+export function SheetChoices({ chart, reading, hands, grain, ...lit }: SheetChoicesProps) {
+  const grains = grainsOffered(chart.definition);
+  return (
+    <>
+      {reading && <LineGroups {...{ reading, ...lit }} />}
+      {grains.length > 0 && (
+        <GrainChoiceField
+          grains={grains}
+          grain={atGrain(chart.definition, grain).grain}
+          onChoose={(next) => hands.chooseGrain(chart.id, next)}
+        />
+      )}
+      {reading?.choice && (
+        <PeriodChoiceField
+          choice={reading.choice}
+          onChoose={(start) => hands.choosePeriod(chart.id, start)}
+        />
+      )}
+    </>
+  );
+}
