@@ -63,6 +63,7 @@ export {
 } from './narrowings';
 export { atGrain, grainsOffered } from './readerGrain';
 export { withReadingsBands } from './readingsBands';
+export { goesOnWriting } from './goesOnWriting';
 export { looksPastReaders } from './foundFrom';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';

@@ -31,6 +31,13 @@ it('goes back and forward step by step, and forgets the way forward at a new cha
   expect(after(...steps, act.changed(titled('D')), act.redone()).definition?.title).toBe('D');
 });
 
+it('takes back a text at once that was written letter by letter', () => {
+  const written = ['', 'P', 'Pl', 'Pla', 'Plan'].map((title) => act.changed(titled(title)));
+  expect(after(...written).definition?.title).toBe('Plan');
+  expect(after(...written, act.undone()).definition?.title).toBe('A');
+  expect(after(...written, act.undone(), act.redone()).definition?.title).toBe('Plan');
+});
+
 it('keeps a change unsaved that was made while an earlier one was being saved', () => {
   const saving = [act.changed(titled('B')), act.saving()];
   expect(after(...saving, act.saved({ revision: 2, at: 5 })).save).toEqual({

@@ -1,6 +1,6 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Chart } from '../../contract';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, goesOnWriting } from '../../core/chart';
 
 /** Whether what is on the bench is what the server has. */
 export type SaveState =
@@ -54,7 +54,10 @@ export const benchSlice = createSlice({
       return { ...initialState, chartId: id, definition, revision };
     },
     changed(state, { payload }: PayloadAction<ChartDefinition>) {
-      if (state.definition) state.past = [...state.past.slice(-mostSteps), state.definition];
+      const { past, definition } = current(state);
+      // A text is written letter by letter, and taken back at once.
+      if (definition && !goesOnWriting(past.at(-1), definition, payload))
+        state.past = [...past.slice(-mostSteps), definition];
       state.future = [];
       state.definition = payload;
       if (state.save.kind !== 'conflict') state.save = { kind: 'unsaved' };
