@@ -23,4 +23,4 @@ export {
 export { spreadLabels } from './placement';
 export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
-export { fillSlots, slotsOf } from './slots';
+export { fillSlots, slotsOf, withoutSlots } from './slots';

@@ -10,6 +10,7 @@ import {
 import { writeOrdinal } from './ordinal';
 import { spreadLabels } from './placement';
 import { axisValues, valueAxis } from './scale';
+import { withoutSlots } from './slots';
 
 it.each([
   [1_314_567.8, false, '1.31m', '+1.31'],
@@ -24,6 +25,10 @@ it.each([
   const format = figureFormat(figure, whole);
   expect(writeFigure(figure, format)).toBe(wanted);
   expect(writeDifference(figure, format)).toBe(difference);
+});
+
+it('tells a text without what its slots would hold', () => {
+  expect(withoutSlots('Fares to {last actual}, {filters}')).toBe('Fares to …, …');
 });
 
 it('says which place in an order a number is', () => {

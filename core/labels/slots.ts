@@ -5,6 +5,9 @@ const slot = /\{([^{}]{1,120})\}/g;
 export const slotsOf = (text: string): string[] =>
   [...text.matchAll(slot)].map(([, name]) => (name as string).trim());
 
+/** A text as it is told where no value is known yet. */
+export const withoutSlots = (text: string): string => text.replace(slot, '…');
+
 /**
  * Puts values in the place of a text's slots, as in "Fares to {last period}: {Fares}". Names are
  * looked up without regard to capitals; a slot that no value is known for stays as it is written.

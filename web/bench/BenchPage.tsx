@@ -1,4 +1,5 @@
 import './bench.css';
+import { withoutSlots } from '../../core/labels';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -99,9 +100,10 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
     [allNotes, chartId],
   );
   const write = (spot: NoteSpot) => setDraft(newNote(chartId, spot));
+  const title = reading?.title ?? withoutSlots(definition.title);
   const trail = [
     { label: dashboard?.title ?? 'Dashboard', to: `/dashboards/${dashboardId}` },
-    { label: reading?.title ?? definition.title },
+    { label: title },
   ];
   return (
     <>
@@ -111,7 +113,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>
       <main className="page bench">
-        <h1 className="visually-hidden">{definition.title}</h1>
+        <h1 className="visually-hidden">{title}</h1>
         <Sentence chart={definition} reading={told} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
@@ -211,4 +213,6 @@ const useOpening = (highlight: Highlight, emphasis: string | null): Highlight =>
   );
 
 const otherCharts = (charts: readonly PlacedChart[], own: number) =>
-  charts.filter(({ id }) => id !== own).map(({ id, definition: { title } }) => ({ id, title }));
+  charts
+    .filter(({ id }) => id !== own)
+    .map(({ id, definition: { title } }) => ({ id, title: withoutSlots(title) }));

@@ -1,4 +1,5 @@
 import { Modal } from 'antd';
+import { withoutSlots } from '../../core/labels';
 import { useDispatch } from 'react-redux';
 import { benchActions, type SaveState } from './benchSlice';
 import { Button } from '../look';
@@ -41,7 +42,7 @@ export function SaveLine({ save }: { save: SaveState }) {
           ]}
         >
           <p>
-            Their chart is “{save.theirs.definition.title}”, with{' '}
+            Their chart is “{withoutSlots(save.theirs.definition.title)}”, with{' '}
             {save.theirs.definition.series.length} series,{' '}
             {save.theirs.definition.yardsticks.length} yardsticks and{' '}
             {save.theirs.definition.colourRules.length} colour rules.

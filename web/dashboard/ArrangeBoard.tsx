@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react';
+import { withoutSlots } from '../../core/labels';
 import { GridLayout, useContainerWidth } from 'react-grid-layout';
 import 'react-grid-layout/css/styles.css';
 import { grid, type GridPlace, type PlacedChart } from '../../contract';
@@ -60,7 +61,7 @@ export function ArrangeBoard({ charts, onArrange, children }: BoardProps) {
               <button
                 type="button"
                 className="handle"
-                aria-label={`Move ${chart.definition.title}: arrow keys move, with shift they resize`}
+                aria-label={`Move ${withoutSlots(chart.definition.title)}: arrow keys move, with shift they resize`}
                 onKeyDown={(event) => onKeyDown(event, chart)}
               />
               {children(chart)}

@@ -76,8 +76,11 @@ export function BoardView(props: BoardViewProps) {
       <div className="page-head">
         <div>
           {title ?? <h1>{dashboard.title}</h1>}
-          <p className="standing">{sayStandings(placed, readings)}</p>
-          <p className="outlook quiet small">{sayOutlook(placed, readings)}</p>
+          {/* Its room is kept: charts that are being looked at must not move down for it. */}
+          <div className={placed.some(isCompared) ? 'head-words compared' : 'head-words'}>
+            <p className="standing">{sayStandings(placed, readings)}</p>
+            <p className="outlook quiet small">{sayOutlook(placed, readings)}</p>
+          </div>
         </div>
       </div>
       <DialStrip
@@ -176,6 +179,9 @@ const sayOutlook = (
     .find(({ outlook }) => outlook.length > 0)
     ?.outlook.slice(0, 2)
     .join(' ') ?? '';
+
+/** Whether a chart holds a series against a mark, so that there is something to tell of it. */
+const isCompared = ({ definition: { series } }: PlacedChart) => series.some(({ mark }) => mark);
 
 /** An empty board, for those who may only read it. */
 export function EmptyForReaders() {

@@ -1,4 +1,5 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
+import { withoutSlots } from '../../core/labels';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
 import { type BoardStyle, type Narrowing, sayNarrowed } from '../../core/chart';
@@ -71,6 +72,7 @@ export const ChartSheet = memo(function ChartSheet({
   const zoom = useZoom(reading, view.near[chart.id] ?? null, lookAt);
   const { near } = zoom;
   const replay = useSheetReplay(near, chart.definition);
+  const title = reading?.title ?? withoutSlots(chart.definition.title);
   const room = useRef<HTMLDivElement>(null);
   const flown = chart.definition.notesHidden ? noNotes : notes;
   const drawing = useDrawing(room, near, { highlight, litDay, notes: flown });
@@ -80,7 +82,7 @@ export const ChartSheet = memo(function ChartSheet({
   return (
     <article
       className="sheet chart-sheet"
-      aria-label={chart.definition.title}
+      aria-label={title}
       onKeyDown={(event) => {
         if ((event.target as HTMLElement).closest('input, textarea, select')) return;
         if (event.key === 'f') setFigures(true);
@@ -89,10 +91,7 @@ export const ChartSheet = memo(function ChartSheet({
     >
       <header>
         <div className="chart-title">
-          <SheetTitle
-            title={reading?.title ?? chart.definition.title}
-            {...{ notes: flown, onOpenNote }}
-          />
+          <SheetTitle {...{ title, notes: flown, onOpenNote }} />
           <SheetWords
             {...{ reading, highlight, litDay, held }}
             narrowed={sayNarrowed(others, follows)}

@@ -1,4 +1,5 @@
 import './dashboard.css';
+import { withoutSlots } from '../../core/labels';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
@@ -101,7 +102,9 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
             <ul>
               {waiting.map((chart) => (
                 <li key={chart.id} className="row">
-                  <Link to={`/dashboards/${id}/charts/${chart.id}`}>{chart.definition.title}</Link>
+                  <Link to={`/dashboards/${id}/charts/${chart.id}`}>
+                    {withoutSlots(chart.definition.title)}
+                  </Link>
                   <button
                     type="button"
                     className="act"
@@ -167,7 +170,8 @@ function useChartActs({ id: dashboardId }: Dashboard) {
   const [restore] = api.useRestoreChartMutation();
   const [readWritten] = api.useLazyWrittenChartQuery();
   return useCallback(
-    ({ id, definition: { title } }: PlacedChart) => {
+    ({ id, definition }: PlacedChart) => {
+      const title = withoutSlots(definition.title);
       const take = async () => {
         await remove(id).unwrap();
         toastUndo(`“${title}” removed.`, () => void restore(id));

@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { withoutSlots } from '../../core/labels';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import {
@@ -113,7 +114,7 @@ function Companion({ at, peek, chart, link, style, view, pointing, narrowings }:
     [pointing, chart.id],
   );
   const size = sizes[peek.size];
-  const title = reading?.title ?? chart.definition.title;
+  const title = reading?.title ?? withoutSlots(chart.definition.title);
   const narrowed = sayNarrowed(narrowings, follows);
   return (
     <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size)}>
