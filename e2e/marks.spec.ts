@@ -73,8 +73,8 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
     const open = page.getByRole('button', { name: 'As a table' });
     if (await open.isVisible()) await open.click();
     const table = page.getByRole('table', { name: /^Figures of/ });
-    const head = table.getByRole('columnheader', { name: /^Fare/ }).getByRole('button').first();
-    await head.click();
+    const head = table.getByRole('columnheader', { name: /^Fare/ });
+    await head.getByRole('button', { name: /^Fare/ }).click();
     await expect(table.getByRole('row').nth(1)).toContainText('Nov 2026');
     await table.getByRole('button', { name: /Oct 2026: where does this come from/ }).click();
     const rows = page.getByRole('dialog', { name: / Oct 2026$/ });

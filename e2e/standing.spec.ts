@@ -90,6 +90,26 @@ test('everything that figures are held against is set up through the interface',
   await test.step('fifths', async () => {
     await add(page, yardsticks, /steps/i);
     await expect(yardsticks.getByText(/^5 steps of Fares over 18 finished figures/)).toBeVisible();
+    await yardsticks.getByRole('button', { name: 'Edit Fifths' }).click();
+    await page.getByRole('button', { name: 'Steps of: Fares' }).click();
+    await page.getByRole('checkbox', { name: 'Whatever readers filter for themselves' }).check();
+    await closePhrase(page);
+    await expect(
+      yardsticks.getByText(/^5 steps of Fares over 18 .* shown, whatever readers filter/),
+    ).toBeVisible();
+    await yardsticks.getByRole('button', { name: 'Close Fifths' }).click();
+  });
+
+  await test.step('a band over the single readings of each month', async () => {
+    await add(page, yardsticks, 'Band of each period’s readings');
+    await yardsticks.getByRole('button', { name: 'Edit Most readings' }).click();
+    await page.getByRole('button', { name: 'To: the 90th percentile' }).click();
+    await page.getByLabel('Which percentile').fill('100');
+    await closePhrase(page);
+    const said = 'from the 10th percentile to the highest of each month’s readings of Fares';
+    await expect(yardsticks.getByText(said)).toBeVisible();
+    await expect(chart.getByText('Most readings')).toBeVisible();
+    await page.getByRole('button', { name: 'Remove Most readings' }).click();
   });
 
   await test.step('a monthly budget, at whose crossings the line changes its colour', async () => {
@@ -158,7 +178,7 @@ test('everything that figures are held against is set up through the interface',
       .poll(async () => Number(await level.getAttribute('aria-valuenow')))
       .toBeLessThan(before);
     // One step back undoes one movement.
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo' }).first().click();
     await expect
       .poll(async () => Number(await level.getAttribute('aria-valuenow')))
       .toBeGreaterThan(before);

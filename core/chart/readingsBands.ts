@@ -5,14 +5,14 @@ import { operandMark } from './withMeasures';
 
 /**
  * Puts a band between two series that are not drawn in place of each band over single readings: what
- * follows knows no other. Readings that are worked out from others, or from none, have no band.
+ * follows knows no other. Figures that are worked out from others have no readings, and no band.
  */
 export function withReadingsBands(chart: ChartDefinition): ChartDefinition {
   if (chart.yardsticks.every(({ kind }) => kind !== 'readings')) return chart;
   const series = [...chart.series];
   const yardsticks = chart.yardsticks.map((each): StyledYardstick => {
     const of = chart.series.find(({ id }) => 'series' in each && id === each.series);
-    if (each.kind !== 'readings' || !of) return each;
+    if (each.kind !== 'readings' || !of || !isOfRows(of)) return each;
     const { series: _of, from, to, ...rest } = each;
     // Read one after the other, as in "from the lowest to the highest of each day's readings of Late".
     const readings = ` of each ${drawnGrain(chart)}’s readings of ${of.name}`;
@@ -23,6 +23,10 @@ export function withReadingsBands(chart: ChartDefinition): ChartDefinition {
   });
   return { ...chart, series, yardsticks };
 }
+
+/** What a measure stands for is known by whoever aggregates it. */
+const isOfRows = ({ figures }: SeriesDefinition) =>
+  figures.kind === 'rows' || figures.kind === 'measure';
 
 const named = ([end]: readonly SeriesDefinition[]) => ({ series: end?.id ?? '' });
 

@@ -103,6 +103,14 @@ it('is over the readings of each panel where there are several', () => {
   ]);
 });
 
+it('finds nothing where figures are not taken from rows, and says so', () => {
+  const series = [testSeries('Late', { figures: { kind: 'constant', number: 3 } })];
+  const chart = chartWith(percentile(0), percentile(100), { series });
+  const { frames } = chartFrames(withReadingsBands(chart), {}, today);
+  const [band] = readChart(drawnChart(chart), frames, { today }).panels[0]?.yardsticks ?? [];
+  expect([band?.ribbon, band?.scope]).toEqual([null, expect.stringContaining('not taken from')]);
+});
+
 it('asks for other figures when its ends are others', () => {
   const asked = (percent: number) => figuresAsked(chartWith(percentile(0), percentile(percent)));
   expect(asked(90)).not.toBe(asked(80));

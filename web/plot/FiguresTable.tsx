@@ -54,6 +54,8 @@ export function FiguresTable(props: FiguresTableProps) {
     <th
       key={key ?? ''}
       scope="col"
+      // What is announced with each figure, without what else can be pressed here.
+      aria-label={name}
       className={className}
       aria-sort={order.key === key ? (order.down ? 'descending' : 'ascending') : undefined}
     >
@@ -166,7 +168,7 @@ const PeriodRow = memo(function PeriodRow(props: PeriodRowProps) {
       onPointerEnter={() => onPoint?.(place)}
       onPointerLeave={() => onPoint?.(null)}
     >
-      <th scope="row">
+      <th scope="row" aria-label={open ? `${label}, open` : label}>
         {onLightPeriod ? (
           <button
             type="button"
