@@ -107,7 +107,7 @@ test('everything that figures are held against is set up through the interface',
     await page.getByLabel('Which percentile').fill('100');
     await closePhrase(page);
     const said = 'from the 10th percentile to the highest of each month’s readings of Fares';
-    await expect(yardsticks.getByText(said)).toBeVisible();
+    await expect(yardsticks.getByText(said, { exact: true })).toBeVisible();
     await expect(chart.getByText('Most readings')).toBeVisible();
     await page.getByRole('button', { name: 'Remove Most readings' }).click();
   });
