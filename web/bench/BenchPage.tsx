@@ -1,6 +1,6 @@
 import './bench.css';
 import { withoutSlots } from '../../core/labels';
-import { Suspense, useEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Note, PlacedChart } from '../../contract';
@@ -89,6 +89,11 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
+  // The same function throughout: the figures are laid out anew only when they change.
+  const onHighlight = useCallback(
+    (lit: Highlight) => dispatch(benchActions.highlighted(lit)),
+    [dispatch],
+  );
   const onScale = useYardsticksByHand();
   const grips = useYardstickGrips(definition);
   useAutosave();
@@ -133,7 +138,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
             reading={reading}
             notes={notesShown && !definition.notesHidden ? notes : noNotes}
             highlight={highlight}
-            onHighlight={(series) => dispatch(benchActions.highlighted(series))}
+            onHighlight={onHighlight}
             onWriteNote={write}
             onOpenNote={(note) => setDraft(changedNote(note))}
           />
