@@ -153,9 +153,9 @@ test('every way of comparing is built from an empty dashboard', async ({
     await add('worked out from others');
     await page.getByRole('button', { name: 'Edit Formula' }).click();
     await page.getByRole('button', { name: 'Figures: Formula' }).click();
-    await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengrs');
+    await page.getByRole('combobox', { name: 'Formula' }).fill('Fares / Passengrs');
     await expect(page.getByText(/There is no “Passengrs”/).first()).toBeVisible();
-    await page.getByLabel('Formula', { exact: true }).fill('Fares / Passengers');
+    await page.getByRole('combobox', { name: 'Formula' }).fill('Fares / Passengers');
     await closePhrase(page);
     await expect(series.getByText('3', { exact: true }).first()).toBeVisible();
   });
