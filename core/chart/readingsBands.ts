@@ -1,6 +1,11 @@
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
 import { drawnGrain } from './along';
-import type { ChartDefinition, SeriesDefinition, StyledYardstick } from './definition';
+import {
+  type ChartDefinition,
+  type SeriesDefinition,
+  sourceOfFigures,
+  type StyledYardstick,
+} from './definition';
 import { operandMark } from './withMeasures';
 
 /**
@@ -12,7 +17,7 @@ export function withReadingsBands(chart: ChartDefinition): ChartDefinition {
   const series = [...chart.series];
   const yardsticks = chart.yardsticks.map((each): StyledYardstick => {
     const of = chart.series.find(({ id }) => 'series' in each && id === each.series);
-    if (each.kind !== 'readings' || !of || !isOfRows(of)) return each;
+    if (each.kind !== 'readings' || !of || sourceOfFigures(of.figures) === null) return each;
     const { series: _of, from, to, ...rest } = each;
     // Read one after the other, as in "from the lowest to the highest of each day's readings of Late".
     const readings = ` of each ${drawnGrain(chart)}’s readings of ${of.name}`;
@@ -23,10 +28,6 @@ export function withReadingsBands(chart: ChartDefinition): ChartDefinition {
   });
   return { ...chart, series, yardsticks };
 }
-
-/** What a measure stands for is known by whoever aggregates it. */
-const isOfRows = ({ figures }: SeriesDefinition) =>
-  figures.kind === 'rows' || figures.kind === 'measure';
 
 const named = ([end]: readonly SeriesDefinition[]) => ({ series: end?.id ?? '' });
 
@@ -46,6 +47,7 @@ function endOf(
     split: of.split && chart.arrangement.kind === 'panels' ? { ...of.split, top: null } : null,
   });
   const { figures } = of;
+  // What a measure stands for is known by whoever aggregates it.
   if (figures.kind !== 'rows') return [hidden('end', figures)];
   if (end.kind === 'percentile')
     return [hidden('end', { ...figures, aggregate: 'percentile', percent: end.percent })];

@@ -7,7 +7,7 @@ import {
   frameRequest,
   withReadingsBands,
 } from '../chart';
-import { aggregate } from '../frame';
+import { aggregate, type FrameRequest } from '../frame';
 import { dateColumn, numberColumn, textColumn } from '../table';
 import { testChart, testSeries } from '../testing';
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
@@ -100,6 +100,20 @@ it('is over the readings of each panel where there are several', () => {
       [12, null],
       [12, null],
     ],
+  ]);
+});
+
+it('says so where the rows are not known, as of a measure that is worked out', () => {
+  const figures = { kind: 'measure', sourceId: 1, measureId: 3 } as const;
+  const series = [testSeries('Late', { figures })];
+  const chart = drawnChart(chartWith(percentile(0), percentile(100), { series }));
+  const plain = testChart({ series: [testSeries('Late')] });
+  const request = frameRequest(plain, testSeries('Late'), today, []);
+  const { frames } = chartFrames(plain, { Late: aggregate(table, request as FrameRequest) }, today);
+  const [band] = readChart(chart, frames, { today }).panels[0]?.yardsticks ?? [];
+  expect([band?.ribbon, band?.scope]).toEqual([
+    null,
+    expect.stringMatching(/: no figures at both$/),
   ]);
 });
 

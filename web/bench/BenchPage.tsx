@@ -1,10 +1,10 @@
 import './bench.css';
-import { withoutSlots } from '../../core/labels';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Note, PlacedChart } from '../../contract';
 import { type ChartDefinition, drawnChart } from '../../core/chart';
+import { withoutSlots } from '../../core/labels';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';

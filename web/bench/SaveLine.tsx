@@ -1,6 +1,6 @@
 import { Modal } from 'antd';
-import { withoutSlots } from '../../core/labels';
 import { useDispatch } from 'react-redux';
+import { withoutSlots } from '../../core/labels';
 import { benchActions, type SaveState } from './benchSlice';
 import { Button } from '../look';
 

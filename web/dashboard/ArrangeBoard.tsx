@@ -1,8 +1,8 @@
 import type { KeyboardEvent } from 'react';
-import { withoutSlots } from '../../core/labels';
 import { GridLayout, useContainerWidth } from 'react-grid-layout';
 import 'react-grid-layout/css/styles.css';
 import { grid, type GridPlace, type PlacedChart } from '../../contract';
+import { withoutSlots } from '../../core/labels';
 import type { BoardProps } from './Board';
 import { movePlace } from './places';
 

@@ -1,9 +1,9 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
-import { withoutSlots } from '../../core/labels';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
 import { type BoardStyle, type Narrowing, sayNarrowed } from '../../core/chart';
 import type { Reading, Span } from '../../core/reading';
+import { withoutSlots } from '../../core/labels';
 import { sayProblem } from '../api';
 import {
   Chart,

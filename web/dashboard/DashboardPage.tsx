@@ -1,8 +1,8 @@
 import './dashboard.css';
-import { withoutSlots } from '../../core/labels';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
+import { withoutSlots } from '../../core/labels';
 import { api, problemOf, sayProblem } from '../api';
 import { Button, Empty, Menu, saveFile, toast, toastUndo } from '../look';
 import { TopBar } from '../people';

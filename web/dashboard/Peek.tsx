@@ -1,5 +1,4 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { withoutSlots } from '../../core/labels';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import {
@@ -9,6 +8,7 @@ import {
   sayNarrowed,
 } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
+import { withoutSlots } from '../../core/labels';
 import {
   Chart,
   type Linked,

@@ -42,9 +42,12 @@ export const ribbon: YardstickKind<RibbonDefinition> = {
         ? null
         : [Math.min(value, other), Math.max(value, other)];
     });
+    const scope = `from ${nameOf(context, from.series)} to ${nameOf(context, to.series)}`;
+    if (edges.every((pair) => pair === null))
+      return { ...nothingFound, scope: `${scope}: no figures at both` };
     return {
       ...nothingFound,
-      scope: `from ${nameOf(context, from.series)} to ${nameOf(context, to.series)}`,
+      scope,
       ribbon: {
         low: edges.map((pair) => pair?.[0] ?? null),
         high: edges.map((pair) => pair?.[1] ?? null),

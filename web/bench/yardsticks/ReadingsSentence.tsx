@@ -1,3 +1,4 @@
+import { sourceOfFigures } from '../../../core/chart';
 import { type ReadingsEnd, sayReadingsEnd } from '../../../core/yardsticks';
 import { NumberField, Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './YardstickSettings';
@@ -32,7 +33,7 @@ export function ReadingsSentence({
           value={series}
           onChange={(next) => onChange({ ...yardstick, series: next })}
           options={chart.series
-            .filter(({ figures }) => figures.kind === 'rows' || figures.kind === 'measure')
+            .filter(({ figures }) => sourceOfFigures(figures) !== null)
             .map(({ id, name }) => ({ value: id, label: name }))}
         />
       </Phrase>
