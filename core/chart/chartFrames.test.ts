@@ -159,6 +159,15 @@ it('lets out of a series that is not drawn no more than is held against it', () 
   expect(sent({ colourRules: [over] })).toEqual(['a', 'f']);
 });
 
+it('leaves out what is beyond the range of figures, and says so', () => {
+  const chart = testChart({ series: [testSeries('a'), formula('a * 1e308 * 1e308 * 2')] });
+  const { frames, problems } = chartFrames(chart, { a: figuresOf(1, 2, 3, null) }, 20_700);
+  expect(frames.f?.values).toEqual([[null, null, null, null]]);
+  expect(problems.map(({ sentence }) => sentence)).toEqual([
+    'f: 3 figures are beyond a thousand million million, and so missing.',
+  ]);
+});
+
 it('does not go round in formulas that use each other', () => {
   const one = testSeries('one', { figures: { kind: 'formula', text: 'two + 1' } });
   const two = testSeries('two', { figures: { kind: 'formula', text: 'one + 1' } });

@@ -54,6 +54,8 @@ export function chartFrames(
   for (const series of chart.series) {
     try {
       const whole = found.of(series);
+      const remark = found.remarkOn(series);
+      if (remark) problems.push(remark);
       // What is only an operand of formulas goes to nobody.
       if (whole && isSent(chart, series))
         frames[series.id] = placed(

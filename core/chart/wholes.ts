@@ -3,7 +3,7 @@ import { type Derivable, derivedKind } from '../derived';
 import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
 import { type Frame, isAdditive } from '../frame';
-import { ProblemError } from '../values';
+import { type Problem, ProblemError } from '../values';
 import { drawnGrain, shownReach } from './along';
 import type { SeriesFrame } from './chartFrames';
 import type { ChartDefinition, SeriesDefinition } from './definition';
@@ -18,6 +18,8 @@ const mostPeriods = 40_000;
 export class Wholes {
   private readonly found = new Map<string, Whole | null>();
   private readonly underway = new Set<string>();
+  /** by series: how many figures of its formula are beyond the range, and so missing */
+  private readonly beyond = new Map<string, number>();
   /** where number dials stand, by their names */
   private readonly dials: ReadonlyMap<string, number>;
 
@@ -44,6 +46,15 @@ export class Wholes {
     const whole = plain && derive(plain, series, this.chart);
     this.found.set(series.id, whole);
     return whole;
+  }
+
+  /** What has to be said of the figures of a series that were found; null when nothing has. */
+  remarkOn({ id, name }: SeriesDefinition): Problem | null {
+    const count = this.beyond.get(id) ?? 0;
+    if (count === 0) return null;
+    const missing = count === 1 ? 'a figure is' : `${count} figures are`;
+    const sentence = `${name}: ${missing} beyond a thousand million million, and so missing.`;
+    return { code: 'beyond-range', sentence, place: { field: 'formula' } };
   }
 
   /** The day up to which the actuals that are drawn have figures; null without any. */
@@ -77,9 +88,10 @@ export class Wholes {
       operands.set(name, whole);
     }
     const { exact, linear } = formula;
+    const onBeyond = () => this.beyond.set(series.id, (this.beyond.get(series.id) ?? 0) + 1);
     const work = (from: ReadonlyMap<string, Whole>) =>
       combine([...from.values()], this.chart, exact, linear, (at) =>
-        formula.evaluate((name) => at(from.get(name) as Whole)),
+        formula.evaluate((name) => at(from.get(name) as Whole), onBeyond),
       );
     const whole = work(operands);
     const top = series.split?.top;

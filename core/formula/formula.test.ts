@@ -40,6 +40,28 @@ it.each([
 });
 
 it.each([
+  ['Passengers * 1e308 * 1e308 * 2', 'Fares * 1e308 / 1e308', 0.1],
+  ['1e999 - 1e999', 'if(1e999 > Missing, 1, 2)', null],
+  ['if(1e308 * 1e308 > 1, 1, 2)', 'if(Passengers > 1, 3, 1e308 * 1e308)', 3],
+  ['round(max(1e308 * 10, 1), 2)', 'round(1e300, 2) / 1e300', 1],
+  ['-(1e308 + 1e308)', 'min(1, 1e308)', 1],
+  ['1e308 * 10 * Nothing', '1e15 / 1e15', 1],
+])('is beyond the range in %s, says so, and works %s out', (beyond, fine, wanted) => {
+  const worked = (text: string) => {
+    const read = readFormula(text, names);
+    if (isProblem(read)) throw new Error(read.sentence);
+    let told = 0;
+    const found = read.evaluate(
+      (name) => figures[name] ?? null,
+      () => (told += 1),
+    );
+    return [found, told];
+  };
+  expect(worked(beyond)).toEqual([null, 1]);
+  expect(worked(fine)).toEqual([wanted, 0]);
+});
+
+it.each([
   ['', /Write a formula/],
   ['Fares +', /cannot be read here/],
   ['Fairs', /no “Fairs”. There is Fares, "Fuel cost"/],

@@ -10,9 +10,15 @@ export interface Formula {
   exact: boolean;
   /** it only adds and takes away: of figures that add up over periods it gives one that does */
   linear: boolean;
-  /** works it out; missing as soon as a figure it needs is missing */
-  evaluate: (figureOf: (name: string) => Operand) => Operand;
+  /**
+   * Works it out; missing as soon as a figure it needs is missing, or what comes out is beyond the
+   * range of figures.
+   * @param onBeyond is told when it is missing for that reason
+   */
+  evaluate: (figureOf: FigureOf, onBeyond?: () => void) => Operand;
 }
+
+type FigureOf = (name: string) => Operand;
 
 /** What is wrong with a formula, and where in its text, counted from 0. */
 export interface FormulaProblem extends Problem {
@@ -32,7 +38,8 @@ levels.forEach((operators, level) =>
   operators.forEach((operator) => jsep.addBinaryOp(operator, level + 1)),
 );
 
-type Evaluate = Formula['evaluate'];
+/** Works a part out; beyond the range of numbers it is infinite, and so is whatever uses it. */
+type Evaluate = (figureOf: FigureOf) => Operand;
 
 /**
  * Reads a formula: arithmetic, comparisons, `if`, `min`, `max`, `abs`, `round` over named figures. A
@@ -51,9 +58,11 @@ export function readFormula(text: string, known: readonly string[]): Formula | F
       names: [...reader.names],
       exact,
       linear,
-      evaluate: (figureOf) => {
+      evaluate: (figureOf, onBeyond) => {
         const found = evaluate(figureOf);
-        return found !== null && isFigure(found) ? found : null;
+        if (found === null || isFigure(found)) return found;
+        onBeyond?.();
+        return null;
       },
     };
   } catch (error) {
@@ -148,7 +157,8 @@ class Reader {
       const one = left(figureOf);
       if (one === null) return null;
       const two = right(figureOf);
-      return two === null ? null : operation(one, two, exact);
+      if (two === null) return null;
+      return isWithin(one) && isWithin(two) ? within(operation(one, two, exact)) : Infinity;
     };
   }
 
@@ -172,7 +182,8 @@ class Reader {
       );
     return (figureOf) => {
       const figures = given.map((each) => each(figureOf));
-      return figures.includes(null) ? null : called.find(figures as number[]);
+      if (figures.includes(null)) return null;
+      return figures.every(isWithin) ? within(called.find(figures as number[])) : Infinity;
     };
   }
 
@@ -183,7 +194,14 @@ class Reader {
       throw new Unreadable('“if” takes a condition, then a figure, else a figure.', at);
     return (figureOf) => {
       const holds = condition(figureOf);
-      return holds === null ? null : (holds !== 0 ? then : otherwise)(figureOf);
+      if (!isWithin(holds)) return holds;
+      return (holds !== 0 ? then : otherwise)(figureOf);
     };
   }
 }
+
+/** Whether there is a number to work on with. */
+const isWithin = (figure: Operand): figure is number => figure !== null && Number.isFinite(figure);
+
+const within = (figure: Operand): Operand =>
+  figure === null || Number.isFinite(figure) ? figure : Infinity;

@@ -2,7 +2,7 @@ import { boolean, object, string } from 'yup';
 import { isProblem, longestFormula, readFormula } from '../../formula';
 import { cellFigure } from '../../table';
 import { ProblemError } from '../../values';
-import { freshName, type StepBase, type StepKind } from '../step';
+import { countRows, freshName, type StepBase, type StepKind } from '../step';
 
 /** Adds a column that is worked out from a row's own cells. */
 export interface ComputeStep extends StepBase {
@@ -44,12 +44,18 @@ export const compute: StepKind<ComputeStep> = {
         place: { column: name },
       });
     const places = new Map(read.names.map((each) => [each, columns.indexOf(each)]));
+    let beyond = 0;
+    const onBeyond = () => (beyond += 1);
     return {
       columns: [...columns, name],
+      remark: () =>
+        beyond === 0
+          ? null
+          : `beyond the range of figures, and so missing, in ${countRows(beyond)}`,
       push: ({ number, cells }, emit) => {
-        const found = read.evaluate((each) =>
-          cellFigure(cells[places.get(each) ?? -1] ?? '', writing.decimalMark),
-        );
+        const figureOf = (each: string) =>
+          cellFigure(cells[places.get(each) ?? -1] ?? '', writing.decimalMark);
+        const found = read.evaluate(figureOf, onBeyond);
         const whole = columns.map((_, place) => cells[place] ?? '');
         emit({ number, cells: [...whole, found ?? ''] });
       },
