@@ -23,6 +23,7 @@ async function main() {
     try {
       const { code, died } = await serveWith(database);
       if (!died) {
+        if (code !== 0) say(`the server has ended by itself, with code ${code}`);
         process.exitCode = code;
         return;
       }
@@ -42,7 +43,7 @@ const mostDeaths = 3;
 async function openDatabase() {
   const url = process.env.DATABASE_URL;
   if (!url) return startMariadb(process.env.STAND_MARK_DATA ?? '.data');
-  return { url, stop: async () => {}, watch: () => () => {}, log: 'its own log' };
+  return { url, stop: async () => {}, watch: () => () => {}, log: 'its own log', takenUp: true };
 }
 
 /**
@@ -83,7 +84,11 @@ function portFree() {
 function serve(env, database) {
   const server = spawn(process.execPath, ['dist/server/serve.js'], { stdio: 'inherit', env });
   // The server ends by itself on a signal to the group; this process stays to stop the database.
-  const stop = () => void server.kill('SIGTERM');
+  let asked = false;
+  const stop = () => {
+    asked = true;
+    server.kill('SIGTERM');
+  };
   const signals = /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']);
   for (const signal of signals) process.on(signal, stop);
   let died = false;
@@ -95,7 +100,8 @@ function serve(env, database) {
     server.on('close', (code) => {
       unwatch();
       for (const signal of signals) process.off(signal, stop);
-      done({ code: code ?? 0, died });
+      // What watches this process starts it again when it ends with an error.
+      done({ code: asked ? (code ?? 0) : code || 1, died });
     }),
   );
 }

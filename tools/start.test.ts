@@ -63,6 +63,7 @@ it('starts again when its database dies in the middle of a delivery, and has los
     password: 'long enough to be one',
   };
   await ask('/people', 'POST', account);
+  await ask('/session', 'POST', account);
   await (await deliver('Day,Fares\n2026-01-05,1\n2026-01-06,2\n', { name: 'Fares' })).text();
   const rows = Array.from({ length: 300_000 }, (_, row) => `2026-01-05,${row}`).join('\n');
   const telling = (await deliver(`Day,Fares\n${rows}`, { sourceId: 1 })).body?.getReader();
