@@ -91,12 +91,17 @@ function expressionOf(pattern: DatePattern): RegExp {
   return new RegExp(`^${body}${pattern.includes('DD') ? dateTime : ''}$`, 'iu');
 }
 
+/** A longer text is no date, and no pattern looks at it. */
+const longestDate = 60;
+
 /**
  * Reads a date written by a pattern.
  * @returns null when the text is no such date
  */
 export function readDate(text: string, pattern: DatePattern, context: DateContext): Day | null {
-  const groups = expressions.get(pattern)?.exec(text.trim())?.groups;
+  const written = text.trim();
+  if (written.length > longestDate) return null;
+  const groups = expressions.get(pattern)?.exec(written)?.groups;
   if (!groups) return null;
   if (groups.serial) return serialDay(Number(groups.serial.replace(',', '.')), pattern);
   const year = yearOf(groups);
@@ -156,4 +161,5 @@ function dayOfInstant(day: Day, groups: Groups, zone: string): Day | null {
 
 /** Whether a text is a date-time with an offset, whose day depends on the zone. */
 export const namesOffset = (text: string) =>
+  text.length <= 2 * longestDate &&
   /\d[T ]+\d\d?:\d\d\S*\s?(Z|UTC|[+-]\d\d:?\d\d)$/i.test(text.trim());

@@ -9,6 +9,13 @@ it.each([
     ['plain See ', 'link https://isles.example/quay?a=1', 'plain , or ask.'],
   ],
   ['2 * 3 * 4 and a lone *', ['plain 2 ', 'emphasis  3 ', 'plain  4 and a lone *']],
+  // A user name is no host, and what follows it is where the address leads.
+  [
+    'See https://isles.example@evil.example/a',
+    ['plain See ', 'plain https://isles.example@evil.example/a'],
+  ],
+  ['https://isles.example\\@evil.example', ['plain https://isles.example\\@evil.example']],
+  ['https://isles.example/a@b', ['link https://isles.example/a@b']],
   // Nothing but an address of the web is ever a link, and markup is text.
   ['javascript:alert(1) <b>no</b>', ['plain javascript:alert(1) <b>no</b>']],
 ])('reads %j', (text, parts) => {

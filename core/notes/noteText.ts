@@ -7,6 +7,9 @@ export interface NotePart {
 /** What stands between pairs of stars, and addresses of the web. */
 const marked = /\*\*([^*\n]+)\*\*|\*([^*\n]+)\*|(https?:\/\/[^\s<>"]*[^\s<>".,;:!?)\]])/g;
 
+/** A user name before the host makes an address look like one of another: it is no link. */
+const leadsWhereItSays = (address: string) => !/^https?:\/\/[^/?#]*[@\\]/.test(address);
+
 /** Reads the simple emphasis and the links of a note; everything else stays as it was written. */
 export function noteParts(text: string): NotePart[] {
   const parts: NotePart[] = [];
@@ -19,7 +22,7 @@ export function noteParts(text: string): NotePart[] {
     plain(found.index);
     if (strong !== undefined) parts.push({ kind: 'strong', text: strong });
     else if (emphasis !== undefined) parts.push({ kind: 'emphasis', text: emphasis });
-    else parts.push({ kind: 'link', text: link ?? whole });
+    else parts.push({ kind: leadsWhereItSays(whole) ? 'link' : 'plain', text: link ?? whole });
     done = found.index + whole.length;
   }
   plain(text.length);

@@ -1,4 +1,4 @@
-import { cutText } from '../values';
+import { cutText, plainText } from '../values';
 
 const longestName = 190;
 
@@ -9,7 +9,7 @@ const longestName = 190;
 export function columnNames(head: readonly string[]): string[] {
   const written = head.map(
     (cell, place) =>
-      cutText(cell.replace(/\s+/g, ' ').trim(), longestName) || `Column ${place + 1}`,
+      cutText(plainText(cell.replace(/\s+/g, ' ').trim()), longestName) || `Column ${place + 1}`,
   );
   const taken = new Set<string>();
   return written.map((name) => {

@@ -1,5 +1,5 @@
 import { type Day, readDate } from '../calendar';
-import { decimalsOf, isFigure } from '../values';
+import { decimalsOf, isFigure, plainText } from '../values';
 import { type Cell, cellText, type DecimalMark, readNumber } from './cells';
 import { isBlank, missingSigns } from './missing';
 import type { ColumnUnderstanding } from './recognise';
@@ -58,7 +58,8 @@ function readerOfKind(
   { kind, datePattern, fiscalStart, decimalMark }: ColumnUnderstanding,
   writing: Writing,
 ): (text: string) => CellValue | typeof doubtful {
-  if (kind === 'text') return (text) => (text.length <= longestText ? text.trim() : doubtful);
+  if (kind === 'text')
+    return (text) => (text.length <= longestText ? plainText(text.trim()) : doubtful);
   if (kind === 'number') {
     const mark = decimalMark ?? writing.decimalMark;
     return (text) => readNumber(text, mark) ?? doubtful;

@@ -16,6 +16,9 @@ const written: Record<DecimalMark, RegExp> = {
 const currency =
   /^([+-]?)\s*(?:[$€£¥₹₽₩]|(?:CHF|EUR|USD|GBP|JPY|SEK|NOK|DKK|PLN|CZK|kr|zł)\b\.?)\s*|\s*(?:[$€£¥₹₽₩]|\b(?:CHF|EUR|USD|GBP|JPY|SEK|NOK|DKK|PLN|CZK|kr|zł)\.?)$/giu;
 
+/** A longer text is no figure, and no pattern looks at it. */
+const longestFigure = 60;
+
 /**
  * Reads a figure as people write it: with thousands marks, a currency, a sign (before, behind, or as
  * parentheses) or a percent sign (which divides by 100).
@@ -25,8 +28,9 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
   // Nearly all figures are plain ones, which need none of what follows.
   if (plain[decimalMark].test(text))
     return figureOrNone(Number(decimalMark === ',' ? text.replace(',', '.') : text));
-  let rest = text.trim().replace(/[\u2212\u2013]/, '-');
-  if (!/\d/.test(rest)) return null;
+  let rest = text.trim();
+  if (rest.length > longestFigure || !/\d/.test(rest)) return null;
+  rest = rest.replace(/[\u2212\u2013]/, '-');
   rest = rest.replace(currency, '$1');
   const inParentheses = /^\(([^()-]+)\)$/.exec(rest);
   if (inParentheses) rest = `-${inParentheses[1]?.trim().replace(currency, '$1')}`;

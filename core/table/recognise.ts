@@ -20,6 +20,9 @@ export interface ColumnUnderstanding {
 /** A column is of a kind when at least this share of its cells fits; the others are doubtful. */
 const fittingShare = 0.9;
 
+/** Longer cells tell nothing of how figures are written. */
+const longestLooked = 60;
+
 /** So many different cells tell how a column is written. */
 const mostLookedAt = 400;
 
@@ -138,7 +141,9 @@ function isPlausible(pattern: DatePattern, texts: readonly string[]): boolean {
  * the one that leaves fewer digits to be thousands.
  */
 export function recogniseDecimalMark(cells: readonly Cell[]): DecimalMark {
-  const texts = cells.filter((cell) => typeof cell === 'string');
+  const texts = cells.filter(
+    (cell): cell is string => typeof cell === 'string' && cell.length <= longestLooked,
+  );
   const score = (mark: DecimalMark) => {
     const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})\\D*$|^[^\\d]*0\\${mark}\\d`);
     const other = mark === ',' ? '.' : ',';
@@ -157,7 +162,8 @@ export function recogniseDecimalMark(cells: readonly Cell[]): DecimalMark {
  */
 export function doubleReadings(cells: readonly Cell[]): string[] {
   const marked = cells.filter(
-    (cell): cell is string => typeof cell === 'string' && /\d[.,]\d/.test(cell),
+    (cell): cell is string =>
+      typeof cell === 'string' && cell.length <= longestLooked && /\d[.,]\d/.test(cell),
   );
   const either = marked.filter((cell) => /^\D*[1-9]\d{0,2}[.,]\d{3}\D*$/.test(cell));
   return marked.length > 0 && either.length === marked.length ? either.slice(0, 2) : [];

@@ -12,5 +12,13 @@ export {
 } from './exact';
 export { figure, list } from './fields';
 export { percentileOfSorted } from './percentile';
-export { cutText, flawOf, isFigure, largestFigure, wellFormed } from './plain';
+export {
+  cutText,
+  flawOf,
+  isFigure,
+  largestFigure,
+  plainData,
+  plainText,
+  wellFormed,
+} from './plain';
 export { type Place, type Problem, ProblemError } from './problem';

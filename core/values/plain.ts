@@ -15,6 +15,21 @@ export function wellFormed(text: string): string {
   return text.replace(loneSurrogates, '\ufffd');
 }
 
+/** Signs that are not seen and turn the text around them: what is written would read as another. */
+const turning = /[\u202a-\u202e\u2066-\u2069]/g;
+
+/** Text with its unseen turning signs written out, so that it is read as what it is. */
+export const plainText = (text: string): string =>
+  text.replace(turning, (sign) => `[U+${sign.charCodeAt(0).toString(16).toUpperCase()}]`);
+
+/** Data whose texts are all plain. */
+export function plainData(data: unknown): unknown {
+  if (typeof data === 'string') return plainText(data);
+  if (Array.isArray(data)) return data.map(plainData);
+  if (data === null || typeof data !== 'object') return data;
+  return Object.fromEntries(Object.entries(data).map(([name, value]) => [name, plainData(value)]));
+}
+
 /** The start of a text, never ending within a character. */
 export function cutText(text: string, most: number): string {
   return wellFormed(text).length <= most
