@@ -53,9 +53,11 @@ export {
   withoutSeries,
 } from './draft';
 export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
-export { drawnChart } from './drawn';
+export { drawnChart, type SeenBy } from './drawn';
 export {
   type Narrowing,
+  asksDrawn,
+  isTied,
   narrowedBy,
   narrowingSchema,
   sayNarrowed,

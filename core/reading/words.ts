@@ -59,7 +59,8 @@ export function describe(
 /** What stands along the axis, in words. */
 function sayAlong(along: AlongDefinition, unit: string): string {
   if (along.kind === 'recorded') return 'as recorded';
-  return `by ${'column' in along ? along.column : unit}`;
+  // Those who only read are not told the column; its words stand along the axis.
+  return `by ${('column' in along && along.column) || unit}`;
 }
 
 /** How finished periods stand: a part of one counts for none. */

@@ -2,11 +2,12 @@ import { lazy, mixed } from 'yup';
 import type { ChartDefinition } from '../definition';
 import { type DatesNarrowing, dates } from './dates';
 import { type LineNarrowing, line } from './line';
-import type { NarrowedChart, NarrowingKind } from './narrowing';
+import { plainTogether } from '../together';
+import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
 
 /** What a reader has picked in a chart, by which the other charts of its dashboard are narrowed. */
 export type Narrowing = LineNarrowing | DatesNarrowing;
-export type { DatesNarrowing, LineNarrowing, NarrowedChart };
+export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };
 
 const kinds = [line, dates] as unknown as readonly NarrowingKind<Narrowing>[];
 
@@ -41,16 +42,31 @@ export function sayNarrowed(
     .join(', ');
 }
 
+/** Whether what was picked can only be told by what its chart draws. */
+export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing)?.asksDrawn ?? false;
+
+/**
+ * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
+ * other is the companion that stands at its pointer.
+ */
+export function isTied(
+  picker: Pick<ChartDefinition, 'together'>,
+  { id, chart }: Pick<NarrowedChart, 'id'> & { chart: Pick<ChartDefinition, 'together'> },
+): boolean {
+  const { linked, narrows, peek } = picker.together ?? plainTogether;
+  if (peek?.chart === id) return true;
+  return linked && narrows && (chart.together ?? plainTogether).linked;
+}
+
 /**
  * Narrows a chart by what was picked in another.
- * @returns null where the chart cannot follow, or its author has not let the other narrow any
+ * @returns null where the chart cannot follow, or the two are not tied
  */
 export function narrowedBy(
   narrowing: Narrowing,
   narrowed: NarrowedChart,
-  picker: ChartDefinition,
+  picker: PickerChart,
 ): ChartDefinition | null {
-  const { narrows = false, peek } = picker.together ?? {};
-  if (!narrows && !peek) return null;
+  if (!isTied(picker.chart, narrowed)) return null;
   return kindOf(narrowing)?.narrow(narrowing, narrowed, picker) ?? null;
 }

@@ -1,8 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { figure } from '../../values';
-import { keepsWord } from '../chartFilters';
-import type { ChartDefinition } from '../definition';
-import type { NarrowingKind } from './narrowing';
+import type { NarrowingKind, PickerChart } from './narrowing';
 
 /** One line of a split: the other charts show the rows of its word alone. */
 export interface LineNarrowing {
@@ -13,19 +11,20 @@ export interface LineNarrowing {
   word: string;
 }
 
-/** The column that a line is split by; null where its chart draws no line of that word. */
-function drawnBy({ series, filters }: ChartDefinition, id: string, word: string): string | null {
-  const picked = series.find((each) => each.id === id);
-  const column = picked?.split?.column;
-  if (!picked || !column) return null;
-  const own = 'filters' in picked.figures ? picked.figures.filters : [];
-  const shared = filters.flatMap(({ filter, rest }) => (rest === 'removed' ? filter : []));
-  const all = [...own, ...shared].filter((filter) => filter.column === column);
-  return all.every((filter) => keepsWord(filter, word)) ? column : null;
+/**
+ * The column that a line is split by; null where its chart draws no line of that word: the series is
+ * hidden, the word lies within the rest of a ranking, is left out, or has no figure.
+ */
+function drawnBy({ chart, draws }: PickerChart, id: string, word: string): string | null {
+  const picked = chart.series.find((each) => each.id === id);
+  if (!picked || picked.hidden) return null;
+  const isDrawn = draws(id).some(({ keys, others }) => word !== others && keys.includes(word));
+  return isDrawn ? (picked.split?.column ?? null) : null;
 }
 
 export const line: NarrowingKind<LineNarrowing> = {
   kind: 'line',
+  asksDrawn: true,
   schema: object({
     kind: mixed<'line'>().oneOf(['line']).required(),
     chart: figure().integer().positive().required(),

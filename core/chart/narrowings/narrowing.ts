@@ -1,13 +1,22 @@
 import type { ObjectSchema } from 'yup';
 import type { Day } from '../../calendar';
+import type { SeriesFrame } from '../chartFrames';
 import type { ChartDefinition } from '../definition';
 
 /** What a chart that is to be narrowed is known by. */
 export interface NarrowedChart {
+  id: number;
   chart: ChartDefinition;
   today: Day;
   /** the names of the columns of each source it draws figures from */
   columns: readonly (readonly string[])[];
+}
+
+/** The chart in which something was picked. */
+export interface PickerChart {
+  chart: ChartDefinition;
+  /** what it draws of a series, at each grain that readers may choose */
+  draws: (series: string) => readonly Pick<SeriesFrame, 'keys' | 'others'>[];
 }
 
 /**
@@ -26,6 +35,8 @@ export interface NarrowingKind<Narrowing extends { kind: string; chart: number }
   narrow: (
     narrowing: Narrowing,
     narrowed: NarrowedChart,
-    picker: ChartDefinition,
+    picker: PickerChart,
   ) => ChartDefinition | null;
+  /** it asks what the picker draws */
+  asksDrawn?: boolean;
 }

@@ -16,12 +16,17 @@ const line = (word: string): Narrowing => ({ kind: 'line', chart: 1, series: 'Fa
 const dates = (from: string, to: string): Narrowing => ({ kind: 'dates', chart: 1, from, to });
 const columns = [['Day', 'Route', 'Fares']];
 
+const draws = () => [{ keys: ['East', 'West', 'Others'], others: 'Others' }];
 const narrow = (
   narrowing: Narrowing,
   chart: Partial<ChartDefinition> = {},
-  known = { columns, picker },
+  known: { columns: string[][]; picker: ChartDefinition } = { columns, picker },
 ) =>
-  narrowedBy(narrowing, { chart: testChart(chart), today, columns: known.columns }, known.picker);
+  narrowedBy(
+    narrowing,
+    { id: 2, chart: testChart(chart), today, columns: known.columns },
+    { chart: known.picker, draws },
+  );
 
 it('keeps the rows of the word of a line that was picked', () => {
   const filter = { kind: 'words', column: 'Route', words: ['East'], keep: true };
@@ -34,13 +39,39 @@ it.each([
   ['it draws from no source', { columns: [], picker }],
   ['the other is not split', { columns, picker: { ...picker, series: [testSeries('Fares')] } }],
   ['nobody lets the other narrow any', { columns, picker: { ...picker, together: undefined } }],
+  ['the other stands alone', { columns, picker: tied({ linked: false, narrows: true }) }],
+  [
+    'the other has another companion',
+    { columns, picker: tied({ linked: true, narrows: false, peek: beside(3) }) },
+  ],
+  [
+    'the line that was picked is hidden',
+    { columns, picker: { ...picker, series: [testSeries('Fares', { split, hidden: true })] } },
+  ],
 ])('stays as it is where %s', (_why, known) => {
   expect(narrow(line('East'), {}, known)).toBeNull();
 });
 
-it('does not tell of a word that the other chart leaves out', () => {
+it('does not tell of a word that the other chart leaves out, nor of the rest of its ranking', () => {
   expect(narrow(line('North'))).toBeNull();
+  expect(narrow(line('Others'))).toBeNull();
 });
+
+it('stands alone where its own links are switched off, but for the chart that it is companion of', () => {
+  const alone = { together: { linked: false, narrows: false } };
+  expect(narrow(line('East'), alone)).toBeNull();
+  expect(narrow(dates('2026-03-01', '2026-07-31'), alone)).toBeNull();
+  const companion = tied({ linked: true, narrows: false, peek: beside(2) });
+  expect(narrow(line('East'), alone, { columns, picker: companion })).not.toBeNull();
+});
+
+function tied(together: ChartDefinition['together']): ChartDefinition {
+  return { ...picker, together };
+}
+
+function beside(chart: number) {
+  return { chart, size: 'medium' as const, shows: 'pointed' as const };
+}
 
 it.each([
   ['month', '2026-03-01', '2026-07-31', {}, '2026-03-01', '2026-07-31'],

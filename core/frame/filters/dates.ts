@@ -46,4 +46,5 @@ export const datesFilter: FilterKind<DatesFilter> = {
       : to === null
         ? `${column} from ${from}`
         : `${column} from ${from} to ${to}`,
+  sayToReaders: () => 'a part of the rows',
 };

@@ -13,4 +13,6 @@ export interface FilterKind<Filter extends { kind: string; column: string }> {
   turned: (filter: Filter, value: number | string) => Filter | null;
   /** its end of a sentence, as in "only East and North" */
   say: (filter: Filter) => string;
+  /** the same for those who only read: no word that it leaves out, no column and none of its figures */
+  sayToReaders: (filter: Filter) => string;
 }

@@ -40,4 +40,5 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
       : to === null
         ? `${column} at least ${from}`
         : `${column} from ${from} to ${to}`,
+  sayToReaders: () => 'a part of the rows',
 };

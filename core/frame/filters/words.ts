@@ -33,4 +33,5 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     value === '' ? null : { ...filter, words: [String(value)], keep: true },
   say: ({ words, keep }) =>
     `${keep ? 'only' : 'without'} ${words.map((word) => word || 'blank').join(', ')}`,
+  sayToReaders: (filter) => (filter.keep ? wordsFilter.say(filter) : 'without some'),
 };
