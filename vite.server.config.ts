@@ -15,7 +15,7 @@ export default defineConfig({
         bench: 'bench/index.ts',
         bareServer: 'bench/bareServer.ts',
         figuresWorker: 'server/frames/figuresWorker.ts',
-        deliveryWorker: 'server/deliveries/deliveryWorker.ts',
+        fileReader: 'server/deliveries/fileReader.ts',
         workbookWorker: 'server/writing/workbookWorker.ts',
       },
       // Workers are started by the name of their file, beside whichever part starts them.

@@ -144,9 +144,19 @@ export const sharingShape = object({
       role: mixed<DashboardRole>().oneOf(dashboardRoles).required(),
     }),
   ).required(),
-  links: array(
-    object({ id: number().required(), token: string().required(), madeAt: string().required() }),
+  /** those who have not opened it yet, be there an account of their address or not */
+  waiting: array(
+    object({
+      id: number().required(),
+      email: string().required(),
+      role: mixed<DashboardRole>().oneOf(dashboardRoles).required(),
+    }),
   ).required(),
+  links: array(object({ id: number().required(), madeAt: string().required() })).required(),
+  /** the link that was just made, whose token is told this once */
+  made: object({ id: number().required(), token: string().required() })
+    .default(undefined)
+    .optional(),
 });
 export type Sharing = InferType<typeof sharingShape>;
 

@@ -126,6 +126,35 @@ export const understandBody = fileFormShape;
 export const deliveryModes = ['replace', 'append', 'update', 'correct'] as const;
 export type DeliveryMode = (typeof deliveryModes)[number];
 
+/** What somebody was told that a delivery would change, and of which version of the source. */
+export const announcedShape = object({
+  builtOn: figure().integer().positive().required(),
+  added: figure().integer().min(0).required(),
+  removed: figure().integer().min(0).required(),
+  changed: figure().integer().min(0).required(),
+});
+export type Announced = InferType<typeof announcedShape>;
+
+/** What has become of bringing a file in. */
+export const deliveryStates = ['running', 'done', 'failed', 'stopped'] as const;
+export type DeliveryState = (typeof deliveryStates)[number];
+
+/** What becomes of a file that is being brought in, also once its page was left. */
+export interface Underway {
+  id: number;
+  uploadId: string;
+  fileName: string;
+  /** null until a new source is made */
+  sourceId: number | null;
+  state: DeliveryState;
+  /** how far it is, 0 to 1 */
+  share: number;
+  rows: number;
+  /** why it has failed */
+  sentence: string | null;
+  changedAt: string;
+}
+
 const targetFields = {
   /** the name of a new source */
   name: string().trim().min(1).max(120),
@@ -135,6 +164,8 @@ const targetFields = {
   /** the columns that tell rows apart, where rows are updated */
   keys: list(string().required().max(200), 20),
   form: fileFormShape.required(),
+  /** left out where nothing was announced */
+  announced: announcedShape.default(undefined).optional(),
 };
 
 export const bringInBody = object(targetFields)
@@ -152,11 +183,18 @@ export const compareBody = object({
   form: fileFormShape.required(),
 });
 
+/** What was announced, as bringing the file in takes it. */
+export const announcedBy = ({ builtOn, added, removed, changed }: Changes): Announced => ({
+  ...{ builtOn, added: added.count, removed: removed.count, changed: changed.count },
+});
+
 /** A row as it is shown: its cells by the columns of the source as it would become. */
 export type ShownRow = (string | null)[];
 
 /** What a delivery would change. */
 export interface Changes {
+  /** the version of the source that it was found of */
+  builtOn: number;
   /** the columns that tell the rows apart; none: whole rows are compared */
   keys: string[];
   columns: string[];

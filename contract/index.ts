@@ -7,3 +7,4 @@ export * from './people';
 export * from './problems';
 export * from './sources';
 export * from './writtenChart';
+export { pageOf } from './pages';

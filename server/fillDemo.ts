@@ -10,10 +10,10 @@ import {
   markCharts,
   wayCharts,
 } from '../demo';
-import { type Database, openDatabase, tables } from './database';
+import { type Database, inTransaction, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';
-import { sweepUnfinished } from './sources';
+import { noteSources, sweepUnfinished } from './sources';
 import { forgetHalfSent, keepLatest, keepUpload } from './uploads';
 
 /*
@@ -76,18 +76,19 @@ async function fillBoard(
   board: (typeof boards)[number],
   { asOf, author, reader, sourceIds, measureIds }: Filling,
 ) {
-  await database.transaction(async (change) => {
+  await inTransaction(database, async (change) => {
     await change.insert(demoSteps).values({ name: board.name });
     const values = { title: board.title, zone: 'UTC', changedAt: new Date() };
     const [{ insertId: dashboardId }] = await change.insert(dashboards).values(values);
     await change.insert(access).values([
-      { dashboardId, personId: author, role: 'owner' },
-      { dashboardId, personId: reader, role: 'reader' },
+      { dashboardId, personId: author, role: 'owner', givenAt: new Date() },
+      { dashboardId, personId: reader, role: 'reader', givenAt: new Date() },
     ]);
     const chartIds = new Map<string, number>();
     const drawn = board.charts(sourceIds, measureIds);
     for (const { definition, place } of drawn) {
       const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition, place });
+      await noteSources(change, insertId, definition);
       chartIds.set(definition.title, insertId);
     }
     for (const { definition, beside } of drawn) {
@@ -125,7 +126,7 @@ async function ensurePerson(
   person: { email: string; name: string; password: string },
 ): Promise<number> {
   const [found] = await database.select().from(people).where(eq(people.email, person.email));
-  return found?.id ?? (await createAccount(database, person)).id;
+  return found?.id ?? (await createAccount(database, person)) ?? 0;
 }
 
 /** Names the measures of the sailings, those that are not there yet. */

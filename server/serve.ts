@@ -1,18 +1,13 @@
 import type { Server } from 'node:http';
-import { benchFigureRoutes, chartRoutes, figureRoutes, measureValueRoutes } from './charts';
-import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
 import { openDatabase, sweepLeases } from './database';
-import { deliveryRoutes } from './deliveries';
+import { sweepDeliveries } from './deliveries';
 import { FigureReader } from './frames';
 import { makeApp } from './http';
-import { liveRoutes } from './live';
-import { measureRoutes } from './measures';
-import { noteRoutes } from './notes';
-import { demoPeople, peopleRoutes, sweepTries } from './people';
+import { demoPeople, sweepKnownAddresses, sweepTries } from './people';
+import { makeRoutes } from './routes';
 import { settings } from './settings';
-import { sourceRoutes, sweepUnfinished } from './sources';
+import { sweepUnfinished } from './sources';
 import { sweepUploads } from './uploads';
-import { writingRoutes } from './writing';
 
 const demo = process.env.STAND_MARK_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
@@ -21,34 +16,20 @@ const port = Number(process.env.PORT ?? 4170);
 const database = openDatabase();
 const figures = new FigureReader();
 
+const sweeps = [
+  ...[sweepUnfinished, sweepUploads, sweepDeliveries, sweepTries, sweepKnownAddresses],
+  sweepLeases,
+];
+
 /** Clears away what stopped and killed work has left, here or in another server. */
 async function sweep() {
-  for (const step of [sweepUnfinished, sweepUploads, sweepTries, sweepLeases])
+  for (const step of sweeps)
     await step(database).catch((error: unknown) => console.error('not swept now:', error));
 }
 await sweep();
 setInterval(() => void sweep(), settings.leaseSeconds * 1000).unref();
 
-const app = makeApp({
-  reading: [figureRoutes(database, figures)],
-  streaming: [
-    deliveryRoutes(database),
-    writingRoutes(database),
-    benchFigureRoutes(database, figures),
-    measureValueRoutes(database, figures),
-  ],
-  live: [liveRoutes(database)],
-  usual: [
-    peopleRoutes(database, demo),
-    dashboardRoutes(database),
-    sharingRoutes(database),
-    linkRoutes(database),
-    chartRoutes(database),
-    noteRoutes(database),
-    sourceRoutes(database),
-    measureRoutes(database),
-  ],
-});
+const app = makeApp(makeRoutes(database, figures, demo));
 
 const server = app.listen(port, host, (error) => {
   if (error) {

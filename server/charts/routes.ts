@@ -3,11 +3,12 @@ import { Router } from 'express';
 import { chartBody, newChartBody, writtenChartBody } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import { chartOf, requireChart, requireRole } from '../dashboards';
-import { type Database, tables } from '../database';
+import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, readBody, readId } from '../http';
 import { requirePerson } from '../people';
 import { realDays } from '../notes';
-import { requireSources, sourcesOf } from '../sources';
+import { countOf, onlyRow, requireRoom } from '../quotas';
+import { noteSources, requireSources, sourcesOf } from '../sources';
 import { readInChart, writeChart } from './writtenChart';
 
 const { charts, dashboards } = tables;
@@ -21,9 +22,11 @@ export function chartRoutes(database: Database): Router {
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'editor');
     const definition = readBody(request, newChartBody).definition as ChartDefinition;
-    const id = await database.transaction(async (change) => {
+    const id = await inTransaction(database, async (change) => {
       await requireSources(change, person, dashboardId, sourcesOf(definition));
+      await requireRoomForChart(change, dashboardId);
       const [{ insertId }] = await change.insert(charts).values({ dashboardId, definition });
+      await noteSources(change, insertId, definition);
       return insertId;
     });
     response.status(201).json({ id });
@@ -35,9 +38,11 @@ export function chartRoutes(database: Database): Router {
     await requireRole(database, person, dashboardId, 'editor');
     const written = readBody(request, writtenChartBody);
     written.notes.forEach(realDays);
-    const id = await database.transaction(async (change) => {
+    const id = await inTransaction(database, async (change) => {
+      await requireRoomForChart(change, dashboardId);
       const read = await readInChart(change, person, dashboardId, written);
       await requireSources(change, person, dashboardId, sourcesOf(read.definition));
+      await noteSources(change, read.id, read.definition);
       return read.id;
     });
     response.status(201).json({ id });
@@ -59,7 +64,7 @@ export function chartRoutes(database: Database): Router {
     const chart = await requireChart(database, person, readId(request), 'editor');
     const body = readBody(request, chartBody);
     const definition = body.definition as ChartDefinition;
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       await requireSources(change, person, chart.dashboardId, sourcesOf(definition));
       const [{ affectedRows }] = await change
         .update(charts)
@@ -75,6 +80,7 @@ export function chartRoutes(database: Database): Router {
         const [current] = await change.select().from(charts).where(eq(charts.id, chart.id));
         throw changedMeanwhile('chart', current && chartOf(current));
       }
+      await noteSources(change, chart.id, definition);
       await change
         .update(dashboards)
         .set({ changedAt: new Date() })
@@ -95,9 +101,24 @@ export function chartRoutes(database: Database): Router {
     const chart = await requireChart(database, person, readId(request), 'editor', {
       removed: true,
     });
-    await database.update(charts).set({ deletedAt: null }).where(eq(charts.id, chart.id));
+    await inTransaction(database, async (change) => {
+      await change.update(charts).set({ deletedAt: null }).where(eq(charts.id, chart.id));
+      await requireRoomForChart(change, chart.dashboardId, 0);
+    });
     response.json({ id: chart.id });
   });
 
   return router;
+}
+
+/** @throws Refusal 422 when a dashboard has as many charts as there can be */
+async function requireRoomForChart(change: Queries, dashboardId: number, adding = 1) {
+  const own = eq(dashboards.id, dashboardId);
+  // Two who add charts at once take turns.
+  await change.select({ id: dashboards.id }).from(dashboards).where(own).for('update');
+  const found = await change
+    .select(countOf(charts.deletedAt))
+    .from(charts)
+    .where(eq(charts.dashboardId, dashboardId));
+  requireRoom('charts', onlyRow(found), adding);
 }

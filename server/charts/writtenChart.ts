@@ -7,7 +7,7 @@ import { type Database, type Queries, tables } from '../database';
 import { Refusal } from '../http';
 import { measuresOf } from '../measures';
 import { keepNotes } from '../notes';
-import { listSources, sourcesOf } from '../sources';
+import { sourcesNamed, sourcesOf } from '../sources';
 
 const { charts, notes, sources } = tables;
 
@@ -81,7 +81,8 @@ async function drawnHere(
   written: WrittenChart,
 ): Promise<ChartDefinition> {
   const definition = written.definition as ChartDefinition;
-  const here = await listSources(queries, person);
+  const names = written.sources.map(({ name }) => name);
+  const here = await sourcesNamed(queries, person, names);
   const sourceHere = (id: number) => {
     const name = written.sources.find((each) => each.id === id)?.name;
     const same = here.filter((each) => each.name === name);

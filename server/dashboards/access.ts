@@ -2,6 +2,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import type { DashboardRole, Person } from '../../contract';
 import { type Queries, tables } from '../database';
 import { notAllowed, notFound, Refusal } from '../http';
+import { hashOfToken } from '../people';
 
 const { access, charts, dashboards, links } = tables;
 
@@ -67,7 +68,7 @@ export async function dashboardOfLink(queries: Queries, token: string): Promise<
     .select({ id: links.dashboardId })
     .from(links)
     .innerJoin(dashboards, eq(dashboards.id, links.dashboardId))
-    .where(and(eq(links.token, token), isNull(dashboards.deletedAt)));
+    .where(and(eq(links.tokenHash, hashOfToken(token)), isNull(dashboards.deletedAt)));
   if (!found) throw linkGone();
   return found.id;
 }

@@ -2,6 +2,7 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DashboardRole, Person } from '../../contract';
 import { askTogether, type Database, tables } from '../database';
 import { notFound } from '../http';
+import { hashOfToken } from '../people';
 import { linkGone } from './access';
 
 const { access, charts, dashboards, links } = tables;
@@ -42,20 +43,20 @@ const chartOfPerson = askTogether(async (database: Database, asked: readonly Ask
 });
 
 interface AskedByLink {
-  token: string;
+  tokenHash: string;
   chartId: number;
 }
 
 const chartOfLink = askTogether(async (database: Database, asked: readonly AskedByLink[]) => {
-  const pairs = asked.map(({ token, chartId }) => sql`(${token}, ${chartId})`);
+  const pairs = asked.map(({ tokenHash, chartId }) => sql`(${tokenHash}, ${chartId})`);
   const rows = await database
-    .select({ ...readable, token: links.token, placed })
+    .select({ ...readable, tokenHash: links.tokenHash, placed })
     .from(links)
     .innerJoin(dashboards, eq(dashboards.id, links.dashboardId))
     .innerJoin(charts, eq(charts.dashboardId, links.dashboardId))
-    .where(and(living, sql`(${links.token}, ${charts.id}) IN (${sql.join(pairs, sql`, `)})`));
-  const found = new Map(rows.map((row) => [`${row.token} ${row.id}`, row]));
-  return asked.map(({ token, chartId }) => found.get(`${token} ${chartId}`) ?? null);
+    .where(and(living, sql`(${links.tokenHash}, ${charts.id}) IN (${sql.join(pairs, sql`, `)})`));
+  const found = new Map(rows.map((row) => [`${row.tokenHash} ${row.id}`, row]));
+  return asked.map(({ tokenHash, chartId }) => found.get(`${tokenHash} ${chartId}`) ?? null);
 });
 
 /**
@@ -83,7 +84,7 @@ export async function readableByLink(
   token: string,
   chartId: number,
 ): Promise<ReadableChart> {
-  const found = await chartOfLink(database, { token, chartId });
+  const found = await chartOfLink(database, { tokenHash: hashOfToken(token), chartId });
   if (!found?.placed) throw found ? notFound('chart') : linkGone();
   const { id, dashboardId, revision, zone } = found;
   return { id, dashboardId, revision, zone, role: 'reader' };

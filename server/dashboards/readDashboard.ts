@@ -41,7 +41,8 @@ export async function readDashboard(
 ): Promise<Dashboard> {
   const { dashboards, charts } = tables;
   // Before the rest: what changes meanwhile is told to whoever looks.
-  const stamp = (await readStamps(queries, [dashboardId])).get(dashboardId);
+  const asker = role === 'reader' ? 'readers' : 'editors';
+  const stamp = (await readStamps(queries, [dashboardId], asker)).get(dashboardId);
   const [found] = await queries.select().from(dashboards).where(eq(dashboards.id, dashboardId));
   if (!found || !stamp) throw notFound('dashboard');
   const own = await queries
@@ -61,7 +62,7 @@ export async function readDashboard(
     mayNote: known && (role !== 'reader' || readersNote),
     charts: visible.map((chart) => ({
       ...chartOf(chart),
-      definition: drawnChart(chart.definition),
+      definition: drawnChart(chart.definition, asker),
     })),
     notes: notes.filter(({ chartId }) => shown.has(chartId)),
   };

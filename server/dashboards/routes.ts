@@ -8,10 +8,12 @@ import {
   styleBody,
 } from '../../contract';
 import type { BoardStyle } from '../../core/chart';
-import { type Database, type Queries, tables } from '../database';
-import { changedMeanwhile, notFound, readBody, readId } from '../http';
+import { type Database, inTransaction, type Queries, tables } from '../database';
+import { changedMeanwhile, notFound, readBody, readId, readPage } from '../http';
 import { requirePerson } from '../people';
+import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { requireRole } from './access';
+import { takeInvitations } from './invitations';
 import { readDashboard } from './readDashboard';
 
 const { access, charts, dashboards, people } = tables;
@@ -22,19 +24,22 @@ export function dashboardRoutes(database: Database): Router {
 
   router.get('/dashboards', async (request, response) => {
     const person = await requirePerson(database, request);
-    response.json(await listDashboards(database, person.id));
+    await takeInvitations(database, person);
+    response.json(await listDashboards(database, person.id, readPage(request)));
   });
 
   router.post('/dashboards', async (request, response) => {
     const person = await requirePerson(database, request);
     const { title, zone } = readBody(request, newDashboardBody);
-    const id = await database.transaction(async (change) => {
+    const id = await inTransaction(database, async (change) => {
+      await lockPerson(change, person.id);
+      requireRoom('dashboards', await ownedBy(change, person.id));
       const [{ insertId }] = await change
         .insert(dashboards)
         .values({ title, zone, changedAt: new Date() });
       await change
         .insert(access)
-        .values({ dashboardId: insertId, personId: person.id, role: 'owner' });
+        .values({ dashboardId: insertId, personId: person.id, role: 'owner', givenAt: new Date() });
       return insertId;
     });
     response.status(201).json({ id });
@@ -42,7 +47,12 @@ export function dashboardRoutes(database: Database): Router {
 
   router.get('/dashboards/:id', async (request, response) => {
     const person = await requirePerson(database, request);
-    const role = await requireRole(database, person, readId(request), 'reader');
+    const mayRead = () => requireRole(database, person, readId(request), 'reader');
+    const role = await mayRead().catch(async (refused: unknown) => {
+      // What waits for the person may be access to just this dashboard.
+      if (await takeInvitations(database, person)) return mayRead();
+      throw refused;
+    });
     response.json(await readDashboard(database, readId(request), role));
   });
 
@@ -51,7 +61,7 @@ export function dashboardRoutes(database: Database): Router {
     const id = readId(request);
     await requireRole(database, person, id, 'editor');
     const { title, revision } = readBody(request, dashboardBody);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       await revise(change, id, revision);
       await change.update(dashboards).set({ title }).where(eq(dashboards.id, id));
     });
@@ -63,7 +73,7 @@ export function dashboardRoutes(database: Database): Router {
     const id = readId(request);
     await requireRole(database, person, id, 'editor');
     const { style, revision } = readBody(request, styleBody);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       await revise(change, id, revision);
       await change
         .update(dashboards)
@@ -78,7 +88,7 @@ export function dashboardRoutes(database: Database): Router {
     const id = readId(request);
     await requireRole(database, person, id, 'editor');
     const { places, revision } = readBody(request, placesBody);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       await revise(change, id, revision);
       for (const { chartId, place } of places) {
         const own = and(
@@ -113,12 +123,24 @@ export function dashboardRoutes(database: Database): Router {
     );
     const [found] = await database.select().from(access).where(owned);
     if (!found) throw notFound('dashboard');
-    await database.update(dashboards).set({ deletedAt: null }).where(eq(dashboards.id, id));
+    await inTransaction(database, async (change) => {
+      await lockPerson(change, person.id);
+      await change.update(dashboards).set({ deletedAt: null }).where(eq(dashboards.id, id));
+      requireRoom('dashboards', await ownedBy(change, person.id), 0);
+    });
     response.json({ id });
   });
 
   return router;
 }
+
+const ownedBy = (change: Queries, personId: number) =>
+  change
+    .select(countOf(dashboards.deletedAt))
+    .from(access)
+    .innerJoin(dashboards, eq(dashboards.id, access.dashboardId))
+    .where(and(eq(access.personId, personId), eq(access.role, 'owner')))
+    .then(onlyRow);
 
 /** Steps the revision on, unless somebody else has done so since the caller read it. */
 async function revise(change: Queries, id: number, revision: number) {
@@ -130,7 +152,11 @@ async function revise(change: Queries, id: number, revision: number) {
     throw changedMeanwhile('dashboard', await readDashboard(change, id, 'editor'));
 }
 
-async function listDashboards(database: Database, personId: number): Promise<DashboardSummary[]> {
+async function listDashboards(
+  database: Database,
+  personId: number,
+  { limit, offset }: ReturnType<typeof readPage>,
+): Promise<DashboardSummary[]> {
   const rows = await database
     .select({
       id: dashboards.id,
@@ -141,7 +167,9 @@ async function listDashboards(database: Database, personId: number): Promise<Das
     .from(access)
     .innerJoin(dashboards, eq(dashboards.id, access.dashboardId))
     .where(and(eq(access.personId, personId), isNull(dashboards.deletedAt)))
-    .orderBy(desc(dashboards.changedAt));
+    .orderBy(desc(dashboards.changedAt), desc(dashboards.id))
+    .limit(limit)
+    .offset(offset);
   if (rows.length === 0) return [];
   const ids = rows.map(({ id }) => id);
   const owners = await database

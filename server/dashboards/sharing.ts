@@ -1,13 +1,14 @@
-import { randomBytes } from 'node:crypto';
 import { and, desc, eq, ne, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { accessBody, readersNoteBody, type Sharing } from '../../contract';
-import { type Database, tables } from '../database';
+import { type Database, inTransaction, tables } from '../database';
 import { readBody, readId, Refusal } from '../http';
-import { requirePerson } from '../people';
+import { hashOfToken, makeToken, requirePerson } from '../people';
+import { requireRoom } from '../quotas';
 import { requireRole } from './access';
+import { invite } from './invitations';
 
-const { access, dashboards, links, people } = tables;
+const { access, dashboards, invitations, links, people } = tables;
 
 /** Who may see a dashboard: people by role, and links that anybody can read it by. */
 export function sharingRoutes(database: Database): Router {
@@ -24,17 +25,9 @@ export function sharingRoutes(database: Database): Router {
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
     const { email, role } = readBody(request, accessBody);
-    const [colleague] = await database.select().from(people).where(eq(people.email, email));
-    if (!colleague) {
-      const sentence = `Nobody with the address ${email} has an account here. Ask them to make one, or send a link.`;
-      throw new Refusal(422, { code: 'no-account', sentence, place: { field: 'email' } });
-    }
-    if (colleague.id === person.id)
+    if (email === person.email)
       throw new Refusal(422, { code: 'own-role', sentence: 'You own this dashboard already.' });
-    await database
-      .insert(access)
-      .values({ dashboardId, personId: colleague.id, role })
-      .onDuplicateKeyUpdate({ set: { role } });
+    await invite(database, dashboardId, email, role);
     response.json(await readSharing(database, dashboardId));
   });
 
@@ -48,6 +41,18 @@ export function sharingRoutes(database: Database): Router {
       ne(access.role, 'owner'),
     );
     await database.delete(access).where(colleague);
+    response.json(await readSharing(database, dashboardId));
+  });
+
+  router.delete('/dashboards/:id/invitations/:invitationId', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const dashboardId = readId(request);
+    await requireRole(database, person, dashboardId, 'owner');
+    const own = and(
+      eq(invitations.dashboardId, dashboardId),
+      eq(invitations.id, readId(request, 'invitationId')),
+    );
+    await database.delete(invitations).where(own);
     response.json(await readSharing(database, dashboardId));
   });
 
@@ -68,9 +73,19 @@ export function sharingRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
-    const token = randomBytes(24).toString('base64url');
-    await database.insert(links).values({ dashboardId, token, createdAt: new Date() });
-    response.status(201).json(await readSharing(database, dashboardId));
+    const token = makeToken(24);
+    const values = { dashboardId, tokenHash: hashOfToken(token), createdAt: new Date() };
+    const id = await inTransaction(database, async (change) => {
+      const own = eq(dashboards.id, dashboardId);
+      await change.select({ id: dashboards.id }).from(dashboards).where(own).for('update');
+      const all = await change.$count(links, eq(links.dashboardId, dashboardId));
+      requireRoom('links', { all });
+      const [{ insertId }] = await change.insert(links).values(values);
+      return insertId;
+    });
+    // Nobody can be told it again: only its hash is kept.
+    const made = { id, token };
+    response.status(201).json({ ...(await readSharing(database, dashboardId)), made });
   });
 
   router.delete('/dashboards/:id/links/:linkId', async (request, response) => {
@@ -92,8 +107,13 @@ async function readSharing(database: Database, dashboardId: number): Promise<Sha
     .innerJoin(people, eq(people.id, access.personId))
     .where(eq(access.dashboardId, dashboardId))
     .orderBy(people.name);
+  const waiting = await database
+    .select({ id: invitations.id, email: invitations.email, role: invitations.role })
+    .from(invitations)
+    .where(eq(invitations.dashboardId, dashboardId))
+    .orderBy(invitations.email);
   const made = await database
-    .select()
+    .select({ id: links.id, createdAt: links.createdAt })
     .from(links)
     .where(eq(links.dashboardId, dashboardId))
     .orderBy(desc(links.id));
@@ -104,6 +124,7 @@ async function readSharing(database: Database, dashboardId: number): Promise<Sha
   return {
     readersNote: dashboard?.readersNote ?? false,
     people: shared,
-    links: made.map(({ id, token, createdAt }) => ({ id, token, madeAt: createdAt.toISOString() })),
+    waiting,
+    links: made.map(({ id, createdAt }) => ({ id, madeAt: createdAt.toISOString() })),
   };
 }

@@ -7,7 +7,10 @@ import * as tables from './tables';
 export type Database = MySql2Database<typeof tables> & { $client: Pool };
 
 /** What can run a statement: the database, or a transaction in it. */
-export type Queries = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'execute'>;
+export type Queries = Pick<
+  Database,
+  'select' | 'insert' | 'update' | 'delete' | 'execute' | '$count'
+>;
 
 /**
  * Opens the database that DATABASE_URL names.

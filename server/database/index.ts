@@ -1,6 +1,7 @@
 export { askTogether } from './askTogether';
 export { type Database, openDatabase, type Queries } from './connection';
-export { endLease, type Lease, type Leased, sweepLeases, takeLease } from './leases';
+export { inTransaction } from './inTransaction';
+export { endLease, heldByNobody, type Lease, type Leased, sweepLeases, takeLease } from './leases';
 export { migrateDatabase } from './migrations';
 export { DatabaseAway, isDatabaseAway, isDuplicate } from './pool';
 export * as tables from './tables';

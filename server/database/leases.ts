@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, type Column, eq, type SQL, sql } from 'drizzle-orm';
 import { settings } from '../settings';
 import type { Database } from './connection';
 import { leases } from './tables';
@@ -8,12 +8,15 @@ import { leases } from './tables';
 export interface Lease {
   /** fires when the lease was lost, because it could not be renewed in time */
   lost: AbortSignal;
+  /** gives it back; one that cannot be given back lapses by itself */
   release(): Promise<void>;
+  /** renews it no longer, and asks nothing of a database that is away */
+  letLapse(): void;
 }
 
 /** What is leased: so many of a kind for one subject. */
 export interface Leased {
-  kind: 'upload' | 'reading' | 'bring-in' | 'file' | 'version' | 'migration';
+  kind: 'upload' | 'reading' | 'bring-in' | 'file' | 'file-read' | 'version' | 'migration';
   /** whose share it is, or which single thing is held */
   subject: string | number;
   /** how many may be held at once */
@@ -47,6 +50,11 @@ export async function endLease(
   await database.delete(leases).where(held);
 }
 
+/** Whether nobody holds something of a kind; as a condition of a statement about what is held. */
+export const heldByNobody = (kinds: readonly Leased['kind'][], subject: Column): SQL =>
+  sql`NOT EXISTS (SELECT 1 FROM ${leases} WHERE ${leases.kind} IN ${[...kinds]}
+    AND ${leases.subject} = ${subject} AND ${leases.expiresAt} > UTC_TIMESTAMP(3))`;
+
 /** Drops the rows of leases that lapsed long ago. */
 export async function sweepLeases(database: Database): Promise<void> {
   await database
@@ -67,7 +75,8 @@ async function claim(database: Database, { kind, subject, slot }: Place, holder:
       holder = IF(expires_at <= ${now}, VALUES(holder), holder),
       expires_at = IF(holder = VALUES(holder), VALUES(expires_at), expires_at)
     RETURNING holder`);
-  return (rows as unknown as { holder: string }[])[0]?.holder === holder;
+  // A statement that was tried anew gives a row for each try: only the last one stands.
+  return (rows as unknown as { holder: string }[]).at(-1)?.holder === holder;
 }
 
 function hold(database: Database, { kind, subject, slot }: Place, holder: string): Lease {
@@ -90,11 +99,16 @@ function hold(database: Database, { kind, subject, slot }: Place, holder: string
   };
   const renewing = setInterval(() => void renew(), (settings.leaseSeconds * 1000) / 3);
   renewing.unref();
+  const letLapse = () => clearInterval(renewing);
   return {
     lost: lost.signal,
+    letLapse,
     release: async () => {
-      clearInterval(renewing);
-      await database.delete(leases).where(own);
+      letLapse();
+      await database
+        .delete(leases)
+        .where(own)
+        .catch((error: unknown) => console.error(`the lease of a ${kind} lapses:`, error));
     },
   };
 }

@@ -2,6 +2,7 @@ import {
   boolean,
   customType,
   datetime,
+  double,
   index,
   int,
   mysqlTable,
@@ -11,6 +12,7 @@ import {
 } from 'drizzle-orm/mysql-core';
 import type {
   DashboardRole,
+  DeliveryState,
   FileForm,
   GridPlace,
   SourceProfile,
@@ -46,11 +48,26 @@ export const people = mysqlTable('people', {
 });
 
 /** The token itself is only in the cookie; here is its hash. */
-export const sessions = mysqlTable('sessions', {
-  tokenHash: varchar('token_hash', { length: 64 }).primaryKey(),
-  personId: int('person_id').notNull(),
-  expiresAt: at('expires_at').notNull(),
-});
+export const sessions = mysqlTable(
+  'sessions',
+  {
+    tokenHash: varchar('token_hash', { length: 64 }).primaryKey(),
+    personId: int('person_id').notNull(),
+    expiresAt: at('expires_at').notNull(),
+  },
+  (table) => [index('sessions_by_time').on(table.expiresAt)],
+);
+
+/** Addresses from which somebody has signed in: guesses made elsewhere do not shut them out. */
+export const knownAddresses = mysqlTable(
+  'known_addresses',
+  {
+    personId: int('person_id').notNull(),
+    address: varchar({ length: 60 }).notNull(),
+    lastAt: at('last_at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.personId, table.address] })],
+);
 
 /** How often something that must not be done at will was tried: signing in, making an account. */
 export const tries = mysqlTable(
@@ -84,17 +101,21 @@ export const leases = mysqlTable(
   (table) => [primaryKey({ columns: [table.kind, table.subject, table.slot] })],
 );
 
-export const uploads = mysqlTable('uploads', {
-  id: varchar({ length: 32 }).primaryKey(),
-  ownerId: int('owner_id').notNull(),
-  fileName: varchar('file_name', { length: 250 }).notNull(),
-  bytes: int().notNull(),
-  /** false while its parts are still coming in */
-  ready: boolean().notNull().default(true),
-  /** what was last understood of it, and by which form */
-  understood: json<{ key: string; understanding: Understanding } | null>('understood'),
-  createdAt: at('created_at').notNull(),
-});
+export const uploads = mysqlTable(
+  'uploads',
+  {
+    id: varchar({ length: 32 }).primaryKey(),
+    ownerId: int('owner_id').notNull(),
+    fileName: varchar('file_name', { length: 250 }).notNull(),
+    bytes: int().notNull(),
+    /** false while its parts are still coming in */
+    ready: boolean().notNull().default(true),
+    /** what was last understood of it, and by which form */
+    understood: json<{ key: string; understanding: Understanding } | null>('understood'),
+    createdAt: at('created_at').notNull(),
+  },
+  (table) => [index('uploads_by_owner').on(table.ownerId)],
+);
 
 export const uploadParts = mysqlTable(
   'upload_parts',
@@ -106,14 +127,49 @@ export const uploadParts = mysqlTable(
   (table) => [primaryKey({ columns: [table.uploadId, table.place] })],
 );
 
-export const sources = mysqlTable('sources', {
-  id: id(),
-  ownerId: int('owner_id').notNull(),
-  name: varchar({ length: 120 }).notNull(),
-  versionId: int('version_id'),
-  deletedAt: at('deleted_at'),
-  createdAt: at('created_at').notNull(),
-});
+export const sources = mysqlTable(
+  'sources',
+  {
+    id: id(),
+    ownerId: int('owner_id').notNull(),
+    name: varchar({ length: 120 }).notNull(),
+    versionId: int('version_id'),
+    deletedAt: at('deleted_at'),
+    createdAt: at('created_at').notNull(),
+  },
+  (table) => [index('sources_by_owner').on(table.ownerId)],
+);
+
+/**
+ * Files on their way into a source: a word for whoever has left the page. One that is running and
+ * whose file nobody holds was cut off.
+ */
+export const deliveries = mysqlTable(
+  'deliveries',
+  {
+    id: id(),
+    personId: int('person_id').notNull(),
+    uploadId: varchar('upload_id', { length: 32 }).notNull(),
+    fileName: varchar('file_name', { length: 250 }).notNull(),
+    /** null until a new source is made */
+    sourceId: int('source_id'),
+    state: varchar({ length: 10 }).$type<DeliveryState>().notNull(),
+    /** how far it is, 0 to 1 */
+    share: double().notNull(),
+    rows: int().notNull(),
+    /** why it has failed */
+    sentence: varchar({ length: 600 }),
+    /** somebody wants it to be stopped */
+    stop: boolean().notNull().default(false),
+    begunAt: at('begun_at').notNull(),
+    changedAt: at('changed_at').notNull(),
+  },
+  (table) => [
+    index('deliveries_by_person').on(table.personId),
+    index('deliveries_by_source').on(table.sourceId),
+    index('deliveries_by_upload').on(table.uploadId),
+  ],
+);
 
 /** A column of a source version; its facts stand in the column of the same place. */
 export interface StoredColumn extends ColumnUnderstanding {
@@ -158,6 +214,8 @@ export const sourceVersions = mysqlTable(
     mode: varchar({ length: 10 }).notNull().default('replace'),
     /** the file it came from, while that is kept */
     uploadId: varchar('upload_id', { length: 32 }),
+    /** the version that its source stood on when it was put together; null for the first one */
+    builtOn: int('built_on'),
     /** who brought it in */
     personId: int('person_id'),
     doubts: json<StoredDoubts | null>('doubts'),
@@ -192,6 +250,8 @@ export const access = mysqlTable(
     dashboardId: int('dashboard_id').notNull(),
     personId: int('person_id').notNull(),
     role: varchar({ length: 10 }).$type<DashboardRole>().notNull(),
+    /** what was replaced before is not the person's to see */
+    givenAt: at('given_at').notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.dashboardId, table.personId] }),
@@ -199,12 +259,33 @@ export const access = mysqlTable(
   ],
 );
 
-export const links = mysqlTable('links', {
-  id: id(),
-  dashboardId: int('dashboard_id').notNull(),
-  token: varchar({ length: 64 }).notNull().unique(),
-  createdAt: at('created_at').notNull(),
-});
+/** Access that waits for whoever signs in by an address, be there an account of it or not. */
+export const invitations = mysqlTable(
+  'invitations',
+  {
+    id: id(),
+    dashboardId: int('dashboard_id').notNull(),
+    email: varchar({ length: 200 }).notNull(),
+    role: varchar({ length: 10 }).$type<DashboardRole>().notNull(),
+    createdAt: at('created_at').notNull(),
+  },
+  (table) => [
+    uniqueIndex('invitations_of_dashboard').on(table.dashboardId, table.email),
+    index('invitations_by_email').on(table.email),
+  ],
+);
+
+export const links = mysqlTable(
+  'links',
+  {
+    id: id(),
+    dashboardId: int('dashboard_id').notNull(),
+    /** the token itself is only in the address that was given; here is its hash */
+    tokenHash: varchar('token', { length: 64 }).notNull().unique(),
+    createdAt: at('created_at').notNull(),
+  },
+  (table) => [index('links_by_dashboard').on(table.dashboardId)],
+);
 
 export const charts = mysqlTable(
   'charts',
@@ -217,6 +298,19 @@ export const charts = mysqlTable(
     deletedAt: at('deleted_at'),
   },
   (table) => [index('charts_by_dashboard').on(table.dashboardId)],
+);
+
+/** Which sources charts draw from, as their definitions say: an index that goes both ways. */
+export const chartSources = mysqlTable(
+  'chart_sources',
+  {
+    chartId: int('chart_id').notNull(),
+    sourceId: int('source_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.chartId, table.sourceId] }),
+    index('charts_by_source').on(table.sourceId),
+  ],
 );
 
 export const notes = mysqlTable(

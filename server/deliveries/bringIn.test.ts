@@ -1,6 +1,6 @@
 import { createConnection } from 'mysql2/promise';
 import iconv from 'iconv-lite';
-import type { ChartFrames, SourceDetail } from '../../contract';
+import type { ChartFrames, SourceDetail, Underway } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -97,33 +97,62 @@ it('keeps the latest few uploads of a person, whatever their names', async () =>
   expect(statuses).toEqual([404, 404, 200, 200, 200, 200, 200]);
 });
 
-it('leaves nothing behind when it is stopped half-way', async () => {
-  const before = await traces();
-  const rows = Array.from(
-    { length: 120_000 },
-    (_, row) => `2026-01-${String((row % 28) + 1).padStart(2, '0')},${row}`,
-  );
-  const { body: upload } = await person.send<{ id: string }>(
-    'POST',
-    '/uploads?name=long.csv',
-    ['Day,Fares', ...rows].join('\n'),
-  );
-  const stop = new AbortController();
-  const response = await fetch(`${server.origin}/api/uploads/${upload.id}/bring-in`, {
+const longRows = Array.from(
+  { length: 120_000 },
+  (_, row) => `2026-01-${String((row % 28) + 1).padStart(2, '0')},${row}`,
+);
+const long = ['Day,Fares', ...longRows].join('\n');
+
+/** Begins to bring a long file in, and leaves the page when some of it is stored. */
+async function leaveHalfWay(name: string): Promise<string> {
+  const uploadId = await person.upload(long, `${name}.csv`);
+  const leave = new AbortController();
+  const response = await fetch(`${server.origin}/api/uploads/${uploadId}/bring-in`, {
     method: 'POST',
     headers: {
-      'x-stand-mark': '1',
-      'content-type': 'application/json',
-      cookie: person.cookie,
+      ...{ 'x-stand-mark': '1', 'content-type': 'application/json', cookie: person.cookie },
     },
-    body: JSON.stringify({ name: 'Stopped', form: {} }),
-    signal: stop.signal,
+    body: JSON.stringify({ name, form: {} }),
+    signal: leave.signal,
   });
   const reader = response.body?.getReader();
-  for (let told = ''; !/"storing","share":0\.[1-9]/.test(told);)
-    told = new TextDecoder().decode((await reader?.read())?.value);
+  for (let told = ''; !/"storing","share":0\.[1-9]/.test(told);) {
+    const part = await reader?.read();
+    if (!part || part.done) throw new Error(`It ended before: ${told}`);
+    told = new TextDecoder().decode(part.value);
+  }
+  leave.abort();
+  return uploadId;
+}
+
+/** What is told of a delivery, once it has ended. */
+async function ended(uploadId: string): Promise<Underway | undefined> {
+  for (let i = 0; i < 300; i += 1) {
+    const { body } = await person.send<Underway[]>('GET', '/deliveries');
+    const found = body.find((each) => each.uploadId === uploadId);
+    if (found?.state !== 'running') return found;
+    await new Promise((done) => setTimeout(done, 50));
+  }
+  return undefined;
+}
+
+it('goes on when the page is left, and tells how it ended', async () => {
+  const uploadId = await leaveHalfWay('Left');
+  const found = await ended(uploadId);
+  expect(found).toMatchObject({ state: 'done', fileName: 'Left.csv', sentence: null });
+  const { body } = await person.send<SourceDetail>('GET', `/sources/${found?.sourceId}`);
+  expect([body.name, body.rows]).toEqual(['Left', 120_000]);
+  const forget = () => person.send('DELETE', `/deliveries/${found?.id}`);
+  expect((await forget()).status).toBe(200);
+  expect(await ended(uploadId)).toBeUndefined();
+}, 60_000);
+
+it('leaves nothing behind when it is stopped half-way', async () => {
+  const before = await traces();
+  const uploadId = await leaveHalfWay('Stopped');
   expect((await traces())[0]).toBe((before[0] ?? 0) + 1);
-  stop.abort();
+  expect((await person.send('DELETE', `/uploads/${uploadId}/bring-in`)).status).toBe(200);
+  expect(await ended(uploadId)).toMatchObject({ state: 'stopped', sourceId: null });
   const cleared = async () => (await traces()).join() === before.join();
   for (let i = 0; i < 300 && !(await cleared()); i += 1)
     await new Promise((done) => setTimeout(done, 50));

@@ -6,7 +6,7 @@ import { keyReader, type TypedTable, type VersionRows } from '../sources';
 const mostExamples = 5;
 
 /** What a delivery would change, but for the charts that it would touch. */
-export type RowChanges = Omit<Changes, 'charts'>;
+export type RowChanges = Omit<Changes, 'charts' | 'builtOn'>;
 
 /**
  * Compares delivered rows with those that a source has: by keys where rows can be told apart by them,

@@ -1,13 +1,31 @@
-import { type FileForm, formOf, type Understanding, type WholeForm } from '../../contract';
+import {
+  type Announced,
+  type DeliveryMode,
+  type FileForm,
+  formOf,
+  type Understanding,
+  type WholeForm,
+} from '../../contract';
 import { sayStep } from '../../core/preparation';
 import type { Cell, CellValue } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import type { Database } from '../database';
+import { type Database, isDatabaseAway } from '../database';
 import { type DeliveredFile, readForm } from '../forms';
-import { type StoreListener, storeVersion, type Target, type TypedTable } from '../sources';
+import {
+  isMerged,
+  openStandingRows,
+  sourceGone,
+  type StandingRows,
+  type StoreListener,
+  storeVersion,
+  Superseded,
+  type Target,
+  type TypedTable,
+} from '../sources';
+import { compareTables } from './compare';
 import { takeSample } from './sample';
 import { typedRows } from './typedRows';
-import { type Lookups, type OnRows, understandFile } from './understand';
+import { type Lookups, understandFile } from './understand';
 
 /** A head stands among so many rows. */
 const headRows = 60;
@@ -22,33 +40,84 @@ export interface FileDelivery {
   understood: Understanding | null;
 }
 
+/** How often rows are put to those of a source anew that others bring rows into meanwhile. */
+const mostTries = 20;
+
 /**
- * Brings a file in: understands it, unless that has been done, and stores its rows.
+ * Brings a file in: understands it, unless that has been done, and stores its rows. Where others have
+ * brought rows into the source meanwhile, rows that come to them are put to them anew.
+ * @param announced what somebody was told that it would change; null: nobody was told anything
  * @returns the source's id
- * @throws ProblemError when it cannot be read, leaves a question open or misses what its preparation
- *   needs; no trace of it remains
+ * @throws ProblemError when it cannot be read, leaves a question open, misses what its preparation
+ *   needs, or would change other than was announced; no trace of it remains
  */
 export async function deliverFile(
   database: Database,
   target: Target,
   delivery: FileDelivery,
-  listener: StoreListener & { onRead?: OnRows } = {},
+  { announced = null, ...listener }: StoreListener & { announced?: Announced | null } = {},
 ): Promise<number> {
   const { file, uploadId, form, lookups, understood } = delivery;
-  const understanding = understood ?? (await understandFile(file, form, lookups, listener.onRead));
+  const understanding = understood ?? (await understandFile(file, form, lookups));
   refuseOpen(understanding);
   const { doubtful, doubtfulTotal } = understanding;
-  return storeVersion(
-    database,
-    target,
-    {
-      ...{ fileName: file.name, uploadId, form: formOf(understanding) },
-      doubts: { total: doubtfulTotal, listed: doubtful },
-      table: tableOf(file, understanding, lookups),
-    },
-    listener,
-  );
+  const table = tableOf(file, understanding, lookups);
+  const whole = {
+    ...{ fileName: file.name, uploadId, form: formOf(understanding), table },
+    doubts: { total: doubtfulTotal, listed: doubtful },
+  };
+  for (let tried = 1; ; tried += 1) {
+    const base = 'name' in target ? null : await openStandingRows(database, target.sourceId);
+    if (!base && 'sourceId' in target) throw sourceGone();
+    if (base && 'mode' in target) await holdToAnnounced(base, table, target, announced);
+    try {
+      return await storeVersion(database, target, base, whole, listener);
+    } catch (error) {
+      if (!base || !(await isSuperseded(database, base, target, error))) throw error;
+      if ('mode' in target && !isMerged(target.mode)) throw changedMeanwhile();
+      if (tried === mostTries) throw error;
+    }
+  }
 }
+
+/** Rows that were read may have been dropped once the source stands on others. */
+async function isSuperseded(
+  database: Database,
+  { versionId }: StandingRows,
+  target: Target,
+  error: unknown,
+): Promise<boolean> {
+  if (error instanceof Superseded) return true;
+  if (error instanceof ProblemError || isDatabaseAway(error) || 'name' in target) return false;
+  return (await openStandingRows(database, target.sourceId))?.versionId !== versionId;
+}
+
+/**
+ * Makes sure that a delivery changes what somebody was told that it would.
+ * @throws ProblemError when the source stands on other rows now, and it would change them otherwise
+ */
+async function holdToAnnounced(
+  base: StandingRows,
+  table: TypedTable,
+  { mode, keys }: { mode: DeliveryMode; keys: readonly string[] },
+  announced: Announced | null,
+) {
+  if (!announced || announced.builtOn === base.versionId) return;
+  if (!isMerged(mode)) throw changedMeanwhile();
+  const { added, removed, changed } = await compareTables(base.rows, table, mode, keys);
+  const asAnnounced =
+    added.count === announced.added &&
+    removed.count === announced.removed &&
+    changed.count === announced.changed;
+  if (!asAnnounced) throw changedMeanwhile();
+}
+
+const changedMeanwhile = () =>
+  new ProblemError({
+    code: 'changed-meanwhile',
+    sentence:
+      'Other rows have come into this source since you looked at it, and nothing of yours is stored. See what it would change now, then bring it in.',
+  });
 
 /** What a file becomes, ready to be read row by row. */
 export function tableOf(
@@ -58,7 +127,24 @@ export function tableOf(
 ): TypedTable {
   const { columns, found, rows } = understanding;
   const form = formOf(understanding);
-  return { columns, found, rows, batches: () => typedBatches(file, form, lookups) };
+  return { columns, found, rows, batches: () => wholeOf(rows, typedBatches(file, form, lookups)) };
+}
+
+/** @throws ProblemError when fewer rows come than were understood, or more */
+async function* wholeOf(
+  rows: number,
+  batches: AsyncIterable<CellValue[][]>,
+): AsyncGenerator<CellValue[][]> {
+  let read = 0;
+  for await (const batch of batches) {
+    read += batch.length;
+    yield batch;
+  }
+  if (read !== rows)
+    throw new ProblemError({
+      code: 'not-whole',
+      sentence: `${read.toLocaleString('en-GB')} rows of the file could be read, and it had ${rows.toLocaleString('en-GB')} when it was looked at. Choose it again.`,
+    });
 }
 
 async function* typedBatches(

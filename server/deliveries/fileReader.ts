@@ -1,86 +1,123 @@
-import { parentPort, workerData } from 'node:worker_threads';
 import type { Understanding } from '../../contract';
-import { ProblemError } from '../../core/values';
+import { type Problem, ProblemError } from '../../core/values';
 import { isDatabaseAway, openDatabase } from '../database';
 import type { DeliveredFile } from '../forms';
 import { settings } from '../settings';
-import { openStandingRows } from '../sources';
+import { openStandingRows, sourceGone } from '../sources';
 import { readUpload } from '../uploads';
 import { compareTables } from './compare';
 import { deliverFile, refuseOpen, tableOf } from './deliver';
 import { readLookups } from './lookups';
 import { Progress } from './progress';
 import { remember, remembered } from './remembered';
-import type { DeliveryMessage, DeliveryTask } from './task';
+import type { DeliveryMessage, DeliveryTask, ReadingWord } from './task';
 import { understandFile } from './understand';
 
-/** Understands, compares or brings in one upload, off the main thread, and tells each step. */
+/*
+ * Understands, compares or brings in uploads, one after another, in a process of its own, and tells each
+ * step. It ends with the server that it reads for.
+ */
 
-const task = workerData as DeliveryTask;
-const { upload, form } = task;
-const say = (message: DeliveryMessage) => parentPort?.postMessage(message);
-const database = openDatabase(4, 6 * settings.databaseSeconds);
-const progress = new Progress(upload.bytes, say);
-const file: DeliveredFile = {
-  name: upload.fileName,
-  open: () => progress.counting(readUpload(database, upload.id)),
-};
+const database = openDatabase(4, settings.databaseSeconds);
 
-async function understood(): Promise<Understanding> {
-  const before = await remembered(database, upload.id, form);
-  if (before) return before;
-  progress.begin('reading');
-  const lookups = await readLookups(database, form.steps);
-  const understanding = await understandFile(file, form, lookups, (rows) => progress.rows(rows));
-  await remember(database, upload.id, understanding);
-  return understanding;
+process.on('disconnect', () => process.exit());
+process.on('message', (task: DeliveryTask) => void work(task));
+
+/** Does one task to its end, whatever comes of it. */
+async function work(task: DeliveryTask) {
+  const say = (message: DeliveryMessage) => void process.send?.(message);
+  let end: ReadingWord = 'ended';
+  try {
+    await acts[task.kind](new Reading(task, say));
+  } catch (error) {
+    const problem = problemOf(error);
+    say({ kind: 'problem', code: problem.code, detail: problem.sentence });
+    // Whatever the connections are still at is ended with the process.
+    if (problem === databaseAway) end = 'spent';
+  }
+  process.send?.(end);
 }
 
-const work = {
-  understand: async () => say({ kind: 'understood', understanding: await understood() }),
+const databaseAway: Problem = {
+  code: 'database-away',
+  sentence: 'The database does not answer just now. Bring the file in again in a moment.',
+};
 
-  compare: async () => {
+function problemOf(error: unknown): Problem {
+  if (error instanceof ProblemError) return error.problem;
+  if (isDatabaseAway(error)) return databaseAway;
+  console.error(error);
+  // Beyond what the engine can nest, repeat or join.
+  const tooMuch = error instanceof RangeError;
+  return {
+    code: tooMuch ? 'too-much' : 'internal',
+    sentence: tooMuch
+      ? 'The file is nested, repeated or joined beyond what can be read. Save the table as CSV, then bring it in.'
+      : 'The server could not read the file to its end. Try again.',
+  };
+}
+
+/** One file that is read for one task. */
+class Reading {
+  readonly progress: Progress;
+  readonly file: DeliveredFile;
+
+  constructor(
+    readonly task: DeliveryTask,
+    readonly say: (message: DeliveryMessage) => void,
+  ) {
+    const { upload } = task;
+    this.progress = new Progress(upload.bytes, say);
+    this.file = {
+      name: upload.fileName,
+      open: () => this.progress.counting(readUpload(database, upload)),
+    };
+  }
+
+  async understood(): Promise<Understanding> {
+    const { upload, form } = this.task;
+    const before = await remembered(database, upload.id, form);
+    if (before) return before;
+    this.progress.begin('reading');
+    const lookups = await readLookups(database, form.steps);
+    const understanding = await understandFile(this.file, form, lookups, (rows) =>
+      this.progress.rows(rows),
+    );
+    await remember(database, upload.id, understanding);
+    return understanding;
+  }
+}
+
+const acts: Record<DeliveryTask['kind'], (reading: Reading) => Promise<void>> = {
+  understand: async (reading) =>
+    reading.say({ kind: 'understood', understanding: await reading.understood() }),
+
+  compare: async (reading) => {
+    const { task, file, say, progress } = reading;
     if (task.kind !== 'compare') return;
-    const understanding = await understood();
+    const understanding = await reading.understood();
     refuseOpen(understanding);
     const standing = await openStandingRows(database, task.sourceId);
-    if (!standing)
-      throw new ProblemError({
-        code: 'not-found',
-        sentence: 'The source is gone. Bring the file in as a new one.',
-      });
+    if (!standing) throw sourceGone();
     progress.begin('comparing');
     const table = tableOf(file, understanding, await readLookups(database, understanding.steps));
     const changes = await compareTables(standing.rows, table, task.mode, task.keys);
-    say({ kind: 'compared', changes: { ...changes, charts: [] } });
+    say({ kind: 'compared', changes: { ...changes, builtOn: standing.versionId, charts: [] } });
   },
 
-  'bring-in': async () => {
+  'bring-in': async (reading) => {
+    const { task, file, say, progress } = reading;
     if (task.kind !== 'bring-in') return;
-    const understanding = await understood();
+    const { upload, form, target, announced } = task;
+    const understanding = await reading.understood();
     const lookups = await readLookups(database, understanding.steps);
     const delivery = { file, uploadId: upload.id, form, lookups, understood: understanding };
     progress.begin('storing');
-    const sourceId = await deliverFile(database, task.target, delivery, {
+    const sourceId = await deliverFile(database, target, delivery, {
+      announced,
       onBegun: (versionId) => say({ kind: 'begun', versionId }),
       onProgress: (rows, ofRows) => progress.stored(rows, ofRows),
     });
     say({ kind: 'done', sourceId });
   },
 };
-
-const databaseAway = {
-  code: 'database-away',
-  sentence: 'The database does not answer just now. Bring the file in again in a moment.',
-};
-
-try {
-  await work[task.kind]();
-} catch (error) {
-  const away = isDatabaseAway(error);
-  if (!(error instanceof ProblemError) && !away) throw error;
-  const problem = away ? databaseAway : (error as ProblemError).problem;
-  say({ kind: 'problem', code: problem.code, detail: problem.sentence });
-} finally {
-  await database.$client.end();
-}

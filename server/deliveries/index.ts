@@ -1,2 +1,3 @@
 export { deliverFile } from './deliver';
 export { deliveryRoutes } from './routes';
+export { sweepDeliveries } from './underway';

@@ -5,10 +5,11 @@ import {
   type FileForm,
   type Person,
   understandBody,
+  type Upload,
 } from '../../contract';
-import { cutText } from '../../core/values';
-import { type Database, endLease } from '../database';
-import { jsonBody, readBody, shareFairly, steadily } from '../http';
+import { cutText, plainText } from '../../core/values';
+import { type Database, endLease, isDatabaseAway } from '../database';
+import { jsonBody, readBody, readId, Refusal, shareFairly, steadily } from '../http';
 import { measuresOf } from '../measures';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
@@ -19,14 +20,24 @@ import {
   sweepUnfinished,
   type Target,
 } from '../sources';
-import { keepUpload, requireUpload, withShare } from '../uploads';
+import { keepUpload, requireUpload, whileRead, withShare } from '../uploads';
 import { sourcesLookedUp } from './lookups';
 import { runDelivery } from './runDelivery';
 import type { DeliveryMessage, DeliveryTask } from './task';
+import {
+  beginDelivery,
+  type DeliveryEnd,
+  endDelivery,
+  forgetEnded,
+  listUnderway,
+  noteProgress,
+  stopDelivery,
+} from './underway';
 
 /**
  * Delivering files: sending one, seeing how it is understood and what it would change, bringing it
- * in. Long work answers with a line of JSON for each step; closing the connection stops and undoes it.
+ * in. Long work answers with a line of JSON for each step. To look ends when the connection is closed;
+ * to bring in does not.
  */
 export function deliveryRoutes(database: Database): Router {
   const router = Router();
@@ -34,69 +45,81 @@ export function deliveryRoutes(database: Database): Router {
 
   router.post('/uploads', share, async (request, response) => {
     const person = await requirePerson(database, request);
-    const name = cutText(String(request.query.name ?? 'file.csv'), 250);
+    const name = cutText(plainText(String(request.query.name ?? 'file.csv')), 250);
     response.status(201).json(await keepUpload(database, person, name, steadily(request)));
   });
 
-  const looking = (person: Person) =>
-    ({ kind: 'reading', subject: person.id, most: settings.readingsAtOnce }) as const;
-
   router.post('/uploads/:id/understand', ...jsonBody, share, async (request, response) => {
-    const { person, upload } = await delivered(database, request);
+    const person = await requirePerson(database, request);
     const form = await allowedForm(database, person, readBody(request, understandBody) as FileForm);
-    await withShare(database, looking(person), () =>
-      runAndTell(response, { kind: 'understand', upload, form }),
+    await looking(person, request, (upload) =>
+      runAndTell(response, person, { kind: 'understand', upload, form }),
     );
   });
 
   router.post('/uploads/:id/compare', ...jsonBody, share, async (request, response) => {
-    const { person, upload } = await delivered(database, request);
+    const person = await requirePerson(database, request);
     const { sourceId, mode, keys, form: asked } = readBody(request, compareBody);
     const form = await allowedForm(database, person, asked as FileForm);
     await requireOwnSource(database, person, sourceId);
-    const task = { kind: 'compare', upload, form, sourceId, mode, keys: keys ?? null } as const;
-    await withShare(database, looking(person), () =>
-      runAndTell(response, task, async (message) =>
-        message.kind === 'compared'
-          ? {
-              ...message,
-              changes: {
-                ...message.changes,
-                charts: await chartsLosing(database, person, sourceId, message.changes),
-              },
-            }
-          : message,
-      ),
+    const how = { sourceId, mode, keys: keys ?? null };
+    const withCharts = async (message: DeliveryMessage): Promise<DeliveryMessage> => {
+      if (message.kind !== 'compared') return message;
+      const { changes } = message;
+      const charts = await chartsLosing(database, person, sourceId, changes);
+      return { ...message, changes: { ...changes, charts } };
+    };
+    await looking(person, request, (upload) =>
+      runAndTell(response, person, { kind: 'compare', upload, form, ...how }, withCharts),
     );
   });
 
+  /** Goes on when whoever asked has left; what becomes of it is told by /deliveries. */
   router.post('/uploads/:id/bring-in', ...jsonBody, share, async (request, response) => {
-    const { person, upload } = await delivered(database, request);
-    const { name, sourceId, mode, keys, form: asked } = readBody(request, bringInBody);
+    const person = await requirePerson(database, request);
+    const { name, sourceId, mode, keys, announced, form: asked } = readBody(request, bringInBody);
     const form = await allowedForm(database, person, asked as FileForm);
     if (sourceId) await requireOwnSource(database, person, sourceId);
+    const upload = await requireUpload(database, person, String(request.params.id));
     const rows = sourceId
       ? { sourceId, mode: mode ?? 'replace', keys: keys ?? [] }
       : { name: name ?? upload.fileName };
     const target: Target = { ownerId: person.id, ...rows };
-    const bringIn = {
-      kind: 'bring-in',
-      subject: person.id,
-      most: settings.bringInsAtOnce,
-    } as const;
-    await withShare(database, bringIn, () =>
-      withShare(database, { kind: 'file', subject: upload.id }, () =>
-        bringItIn(database, { kind: 'bring-in', upload, form, target }, response),
-      ),
+    const task = { kind: 'bring-in', upload, form, target, announced: announced ?? null } as const;
+    const most = settings.bringInsAtOnce;
+    await withShare(database, { kind: 'bring-in', subject: person.id, most }, () =>
+      withShare(database, { kind: 'file', subject: upload.id }, async () => {
+        // It may have been forgotten before it was held.
+        await requireUpload(database, person, upload.id);
+        await bringItIn(database, person, task, response);
+      }),
     );
   });
 
-  return router;
-}
+  router.delete('/uploads/:id/bring-in', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const upload = await requireUpload(database, person, String(request.params.id));
+    await stopDelivery(database, person, upload.id);
+    response.json({});
+  });
 
-async function delivered(database: Database, request: Request) {
-  const person = await requirePerson(database, request);
-  return { person, upload: await requireUpload(database, person, String(request.params.id)) };
+  router.get('/deliveries', async (request, response) => {
+    response.json(await listUnderway(database, await requirePerson(database, request)));
+  });
+
+  router.delete('/deliveries/:id', async (request, response) => {
+    await forgetEnded(database, await requirePerson(database, request), readId(request));
+    response.json({});
+  });
+
+  return router;
+
+  function looking(person: Person, request: Request, work: (upload: Upload) => Promise<void>) {
+    const most = settings.readingsAtOnce;
+    return withShare(database, { kind: 'reading', subject: person.id, most }, () =>
+      whileRead(database, person, String(request.params.id), work),
+    );
+  }
 }
 
 /** A preparation may look something up only in sources that the person may draw from. */
@@ -117,48 +140,104 @@ async function chartsLosing(
   return chartsUsing(database, person, sourceId, lost, await measuresOf(database, [sourceId]));
 }
 
-/** Brings a file in and tells each step; what a stop leaves behind is cleared away. */
-async function bringItIn(database: Database, task: DeliveryTask, response: Response) {
-  let done = false;
+/** How often it is written down how far a delivery is, in milliseconds. */
+const notedEvery = 1000;
+
+/**
+ * Brings a file in to its end, whether or not whoever asked for it still listens; what a stop leaves
+ * behind is cleared away.
+ */
+async function bringItIn(
+  database: Database,
+  person: Person,
+  task: Extract<DeliveryTask, { kind: 'bring-in' }>,
+  response: Response,
+) {
+  const { upload, target } = task;
+  const into = 'sourceId' in target ? target.sourceId : null;
+  const id = await beginDelivery(database, person, upload, into);
+  const stop = new AbortController();
   let versionId: number | null = null;
-  await runAndTell(response, task, async (message) => {
-    if (message.kind === 'begun') versionId = message.versionId;
-    done ||= message.kind === 'done';
-    return message;
-  });
-  if (done || versionId === null) return;
-  // The thread that held it has ended.
+  let far = { share: 0, rows: 0 };
+  let end: DeliveryEnd = { state: 'stopped' };
+  const noting = setInterval(() => {
+    noteProgress(database, id, far).then(
+      (stopped) => stopped && stop.abort(),
+      () => {},
+    );
+  }, notedEvery);
+  try {
+    await tellSteps(response, (tell) =>
+      runDelivery(task, `person ${person.id}`, stop.signal, (message) => {
+        if (message.kind === 'begun') ({ versionId } = message);
+        if (message.kind === 'progress') far = { share: message.share, rows: message.rows };
+        end = endOf(message) ?? end;
+        tell(message);
+      }),
+    );
+  } finally {
+    clearInterval(noting);
+    await endDelivery(database, id, end).catch((error: unknown) => console.error(error));
+  }
+  if (versionId === null || end.state === 'done') return;
+  // The process that held it has ended, or will not write to it any more.
   await endLease(database, { kind: 'version', subject: versionId });
   await sweepUnfinished(database);
 }
 
-/** Runs a task and answers with its steps, a line of JSON each. */
+/** How a delivery ended; null for a step on its way. */
+function endOf(message: DeliveryMessage): DeliveryEnd | null {
+  if (message.kind === 'done') return { state: 'done', sourceId: message.sourceId };
+  if (message.kind === 'problem') return { state: 'failed', sentence: message.detail };
+  return null;
+}
+
+/** Has work done on an upload for somebody who waits for it: when they leave, it is ended. */
 async function runAndTell(
   response: Response,
+  person: Person,
   task: DeliveryTask,
-  change: (message: DeliveryMessage) => Promise<DeliveryMessage> = async (message) => message,
+  change: (message: DeliveryMessage) => Promise<DeliveryMessage> = (message) =>
+    Promise.resolve(message),
+) {
+  await tellSteps(response, async (tell) => {
+    let telling = Promise.resolve();
+    await runDelivery(task, `person ${person.id}`, stopWhenGone(response), (message) => {
+      telling = telling.then(async () => tell(await change(message)));
+    });
+    await telling;
+  });
+}
+
+/** Answers with a line of JSON for each step of some work; nobody may be listening any more. */
+async function tellSteps(
+  response: Response,
+  work: (tell: (message: DeliveryMessage) => void) => Promise<void>,
 ) {
   response.type('application/x-ndjson');
-  const say = (message: DeliveryMessage) => {
-    if (message.kind !== 'begun') response.write(`${JSON.stringify(message)}\n`);
-  };
-  let telling = Promise.resolve();
   const tell = (message: DeliveryMessage) => {
-    telling = telling.then(async () => say(await change(message)));
+    if (message.kind !== 'begun' && !response.closed)
+      response.write(`${JSON.stringify(message)}\n`);
   };
   try {
-    await runDelivery(task, stopWhenGone(response), tell);
-    await telling;
+    await work(tell);
   } catch (error) {
-    console.error(error);
-    say({
-      kind: 'problem',
-      code: 'internal',
-      detail: 'The server could not read the file to its end. Try again.',
-    });
+    if (error instanceof Refusal && !response.headersSent) throw error;
+    const away = isDatabaseAway(error);
+    if (!away) console.error(error);
+    tell({ kind: 'problem', ...(away ? databaseAway : brokeOff) });
   }
   response.end();
 }
+
+const databaseAway = {
+  code: 'database-away',
+  detail: 'The database does not answer just now. Bring the file in again in a moment.',
+};
+const brokeOff = {
+  code: 'internal',
+  detail: 'The server could not read the file to its end. Try again.',
+};
 
 /** A signal that fires when whoever asked has gone away before the answer was whole. */
 function stopWhenGone(response: Response): AbortSignal {

@@ -1,68 +1,58 @@
-import { Worker } from 'node:worker_threads';
-import { Seats } from '../http';
+import { FairSeats } from '../http';
 import { settings } from '../settings';
+import { FileProcess, type ReadingEnd, readingLimits } from './fileProcess';
 import type { DeliveryMessage, DeliveryTask } from './task';
 
-/** Built beside the server's entry. */
-const workerFile = './deliveryWorker.js';
+const seats = new FairSeats({
+  inAll: settings.fileProcesses,
+  ofOwner: settings.fileProcessesOfPerson,
+  waitingOfOwner: 50,
+});
 
-/** Threads of this process; people's shares bound how many can wait. */
-const threads = new Seats({ atOnce: settings.fileThreads, waiting: 1000 });
+/** Processes that have done their work and wait for more. */
+const idle: FileProcess[] = [];
 
 /**
- * Works on an upload off the main thread, when a thread is free.
+ * Works on an upload in a process of its own, when it is its owner's turn.
+ * @param owner whose line it waits in
  * @param stop ends the work; whatever was begun is left for the caller to clear away
  * @param tell receives every step
  */
-export function runDelivery(
+export async function runDelivery(
   task: DeliveryTask,
+  owner: string,
   stop: AbortSignal,
   tell: (message: DeliveryMessage) => void,
 ): Promise<void> {
-  return threads.run('all', () => (stop.aborted ? Promise.resolve() : runThread(task, stop, tell)));
-}
-
-const tooMuchMemory: DeliveryMessage = {
-  kind: 'problem',
-  code: 'too-much-memory',
-  detail:
-    'The file takes more memory than there is for one. Save the table as CSV, or bring it in as several files.',
-};
-
-const tooLong: DeliveryMessage = {
-  kind: 'problem',
-  code: 'too-long',
-  detail: `The file takes longer than ${settings.deliverySeconds} seconds. Bring it in as several files.`,
-};
-
-function runThread(
-  task: DeliveryTask,
-  stop: AbortSignal,
-  tell: (message: DeliveryMessage) => void,
-): Promise<void> {
-  const worker = new Worker(new URL(workerFile, import.meta.url), {
-    workerData: task,
-    resourceLimits: {
-      maxOldGenerationSizeMb: settings.fileThreadMegabytes,
-      // Rows live for a moment only; with room for many of them hardly any has to be moved.
-      maxYoungGenerationSizeMb: 192,
-    },
-  });
-  const end = () => void worker.terminate();
-  stop.addEventListener('abort', end, { once: true });
-  const late = setTimeout(() => {
-    tell(tooLong);
-    end();
-  }, settings.deliverySeconds * 1000);
-  return new Promise((resolve, reject) => {
-    worker.on('message', tell);
-    worker.on('error', (error: NodeJS.ErrnoException) =>
-      error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tell(tooMuchMemory) : reject(error),
-    );
-    worker.on('exit', () => {
-      clearTimeout(late);
-      stop.removeEventListener('abort', end);
-      resolve();
+  await seats.run(owner, async () => {
+    if (stop.aborted) return;
+    let rows = 0;
+    const reader = idle.pop() ?? new FileProcess();
+    const end = await reader.run(task, readingLimits(task), stop, (message) => {
+      if (message.kind === 'progress') ({ rows } = message);
+      tell(message);
     });
+    if (end === 'ended' && reader.isReusable) idle.push(reader);
+    else reader.end();
+    const detail = broken[end]?.(rows, readingLimits(task).seconds);
+    if (detail) tell({ kind: 'problem', code: codes[end] ?? 'internal', detail });
   });
 }
+
+const after = (rows: number) =>
+  rows === 0 ? '' : ` It was stopped after row ${rows.toLocaleString('en-GB')}.`;
+
+const codes: Partial<Record<ReadingEnd, string>> = {
+  tooMuchMemory: 'too-much-memory',
+  tooLong: 'too-long',
+};
+
+/** What is said of a file that could not be read to its end. */
+const broken: Partial<Record<ReadingEnd, (rows: number, seconds: number) => string>> = {
+  tooMuchMemory: (rows) =>
+    `The file takes more memory than there is for one of its size.${after(rows)} Save the table as CSV, or bring it in as several files.`,
+  tooLong: (rows, seconds) =>
+    `The file takes longer than the ${Math.round(seconds)} seconds there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
+  broken: (rows) =>
+    `Reading the file broke off.${after(rows)} Save it again, or save the table as CSV.`,
+};

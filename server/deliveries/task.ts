@@ -1,11 +1,14 @@
-import type { BringInStep, DeliveryMode, FileForm, Upload } from '../../contract';
+import type { Announced, BringInStep, DeliveryMode, FileForm, Upload } from '../../contract';
 import type { Target } from '../sources';
 
-/** What the worker is to do with an upload. */
+/** What is to be done with an upload. */
 export type DeliveryTask = { upload: Upload; form: FileForm } & (
   | { kind: 'understand' }
   | { kind: 'compare'; sourceId: number; mode: DeliveryMode; keys: string[] | null }
-  | { kind: 'bring-in'; target: Target }
+  | { kind: 'bring-in'; target: Target; announced: Announced | null }
 );
 
 export type DeliveryMessage = BringInStep | { kind: 'begun'; versionId: number };
+
+/** The last word of a process on a task: it can be given another, or is to be ended. */
+export type ReadingWord = 'ended' | 'spent';

@@ -4,6 +4,7 @@ import type { DeliveredFile, FormReader, RowBatches } from './form';
 import { json } from './json';
 import { jsonLines } from './jsonLines';
 import { parquet } from './parquet';
+import { tooManyFields } from './refusals';
 import { spreadsheet } from './spreadsheet';
 import { firstBytes } from './wholeFile';
 
@@ -30,8 +31,21 @@ export async function chooseForm(
   return reader.choose(file, start, given ?? {});
 }
 
-/** The rows of a file as they stand in it. */
-export const readForm = (file: DeliveredFile, choices: FileChoices): RowBatches =>
-  readerOf(choices.kind).rows(file, choices);
+/** No spreadsheet is wider. */
+const mostCells = 16_384;
+
+/**
+ * The rows of a file as they stand in it.
+ * @throws ProblemError with the place at which the file stops making sense
+ */
+export async function* readForm(file: DeliveredFile, choices: FileChoices): RowBatches {
+  let rows = 0;
+  for await (const batch of readerOf(choices.kind).rows(file, choices)) {
+    const wide = batch.findIndex((row) => row.length > mostCells);
+    if (wide >= 0) throw tooManyFields(mostCells, rows + wide + 1);
+    rows += batch.length;
+    yield batch;
+  }
+}
 
 export type { DeliveredFile, RowBatches } from './form';

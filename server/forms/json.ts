@@ -1,8 +1,7 @@
-import { bringInLimits } from '../../contract';
 import type { Cell } from '../../core/table';
-import { ProblemError, wellFormed } from '../../core/values';
+import { ProblemError } from '../../core/values';
 import { type DeliveredFile, type FormReader, inBatches, type RowBatches } from './form';
-import { fieldNames, recordRows } from './records';
+import { fieldNames, recordRows, scalar } from './records';
 import { recogniseEncoding } from './recogniseText';
 import { wholeFile } from './wholeFile';
 import iconv from 'iconv-lite';
@@ -117,21 +116,17 @@ function sideBySide(value: object): Cell[][] | null {
   if (!fits) return null;
   const head = columns.map(([name]) => name);
   const body = Array.from({ length }, (_, row) =>
-    columns.map(([, cells]) => asCell((cells as unknown[])[row])),
+    columns.map(([, cells]) => scalar((cells as unknown[])[row])),
   );
   return [head, ...body];
 }
 
-const asCell = (value: unknown): Cell =>
-  value === null || value === undefined
-    ? ''
-    : typeof value === 'number'
-      ? value
-      : wellFormed(String(value));
-
 /** A list of lists is rows as they stand; a list of records gets a head. */
 function rowsOf(items: unknown[]): Iterable<Cell[]> {
-  if (items.every((item) => Array.isArray(item)))
-    return items.map((item) => (item as unknown[]).map(asCell));
-  return recordRows(items, fieldNames(items, bringInLimits.columns));
+  if (items.every((item): item is unknown[] => Array.isArray(item))) return cellRows(items);
+  return recordRows(items, fieldNames(items));
+}
+
+function* cellRows(items: unknown[][]): Generator<Cell[]> {
+  for (const item of items) yield item.map((cell) => scalar(cell));
 }

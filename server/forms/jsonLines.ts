@@ -1,11 +1,12 @@
 import { StringDecoder } from 'node:string_decoder';
-import { bringInLimits } from '../../contract';
 import { ProblemError } from '../../core/values';
 import { batchRows, type DeliveredFile, type FormReader, type RowBatches } from './form';
 import { looksLikeLines } from './json';
-import { flatFields, recordRows } from './records';
+import { fieldNames, recordRows } from './records';
 
 const longestLine = 1024 * 1024;
+/** Long records are read fewer at once. */
+const batchLetters = 2 * 1024 * 1024;
 
 /** One JSON record on each line. */
 export const jsonLines: FormReader<'jsonLines'> = {
@@ -17,11 +18,7 @@ export const jsonLines: FormReader<'jsonLines'> = {
   async *rows(file): RowBatches {
     // Fields may come late, and the head stands first: so all names are gathered before.
     const names = new Set<string>();
-    for await (const records of recordBatches(file))
-      for (const record of records) {
-        for (const name of flatFields(record).keys()) names.add(name);
-        if (names.size > bringInLimits.columns) break;
-      }
+    for await (const records of recordBatches(file)) fieldNames(records, names);
     let first = true;
     for await (const records of recordBatches(file)) {
       const rows = [...recordRows(records, [...names])];
@@ -33,14 +30,17 @@ export const jsonLines: FormReader<'jsonLines'> = {
 
 async function* recordBatches(file: DeliveredFile): AsyncGenerator<unknown[]> {
   let batch: unknown[] = [];
+  let letters = 0;
   let number = 0;
   for await (const line of lines(file)) {
     number += 1;
     if (!line.trim()) continue;
     batch.push(recordOf(line, number));
-    if (batch.length < batchRows) continue;
+    letters += line.length;
+    if (batch.length < batchRows && letters < batchLetters) continue;
     yield batch;
     batch = [];
+    letters = 0;
   }
   if (batch.length > 0) yield batch;
 }

@@ -27,7 +27,7 @@ export const parquet: FormReader<'parquet'> = {
         const slice = { file: bytes, metadata, compressors, rowStart: from, rowEnd: to };
         const records = await parquetReadObjects(slice);
         const isFirst = names === null;
-        names ??= fieldNames(records.slice(0, 200), bringInLimits.columns);
+        names ??= fieldNames(records.slice(0, 200));
         const rows = recordRows(records, names);
         // Only the first group brings the names of the columns.
         if (!isFirst) rows.next();

@@ -1,8 +1,12 @@
 import type { Cell } from '../../core/table';
-import { ProblemError, wellFormed } from '../../core/values';
+import { wellFormed } from '../../core/values';
+import { nestedTooDeeply, tooManyFields } from './refusals';
 
 /** Records nested deeper than this are none of a table. */
 const deepest = 32;
+
+/** Of a record with more fields than this no table is made. */
+export const mostFields = 2000;
 
 type Fields = Map<string, Cell>;
 
@@ -19,23 +23,22 @@ export function flatFields(
   path = '',
   depth = 0,
 ): Fields {
-  if (depth > deepest)
-    throw new ProblemError({
-      code: 'nested-too-deeply',
-      sentence: `The records are nested more than ${deepest} deep. Bring in a flatter file.`,
-    });
+  if (depth > deepest) throw nestedTooDeeply(deepest);
   const isRecord =
     record !== null &&
     typeof record === 'object' &&
     !Array.isArray(record) &&
     !(record instanceof Date);
-  if (!isRecord) return fields.set(path || 'value', scalar(record));
+  if (!isRecord) return fields.set(path || 'value', scalar(record, depth));
   for (const [name, value] of Object.entries(record))
     flatFields(value, fields, wellFormed(path ? `${path}${joint}${name}` : name), depth + 1);
+  if (fields.size > mostFields) throw tooManyFields(mostFields);
   return fields;
 }
 
-function scalar(value: unknown): Cell {
+/** A value as one cell; a list is written as text. */
+export function scalar(value: unknown, depth = 0): Cell {
+  if (depth > deepest) throw nestedTooDeeply(deepest);
   if (value === null || value === undefined) return '';
   if (typeof value === 'number') return Number.isFinite(value) ? value : '';
   if (typeof value === 'string') return wellFormed(value);
@@ -43,8 +46,10 @@ function scalar(value: unknown): Cell {
     return Number.isSafeInteger(Number(value)) ? Number(value) : String(value);
   if (value instanceof Date) return dateText(value);
   if (value instanceof Uint8Array) return Buffer.from(value).toString('utf8');
-  if (Array.isArray(value)) return value.map((each) => String(scalar(each))).join(', ');
-  return typeof value === 'boolean' ? String(value) : JSON.stringify(value);
+  if (Array.isArray(value)) return value.map((each) => String(scalar(each, depth + 1))).join(', ');
+  if (typeof value !== 'object') return String(value);
+  for (const inner of Object.values(value)) scalar(inner, depth + 1);
+  return JSON.stringify(value);
 }
 
 /** A moment without an offset: the file says none. Midnight is a date. */
@@ -68,12 +73,14 @@ export function* recordRows(
   }
 }
 
-/** The names of all fields that any record has, in the order in which they come. */
-export function fieldNames(records: Iterable<unknown>, most: number): string[] {
-  const names = new Set<string>();
+/**
+ * The names of all fields that any record has, in the order in which they come.
+ * @throws ProblemError when they are too many for a table
+ */
+export function fieldNames(records: Iterable<unknown>, names = new Set<string>()): string[] {
   for (const record of records) {
     for (const name of flatFields(record).keys()) names.add(name);
-    if (names.size > most) break;
+    if (names.size > mostFields) throw tooManyFields(mostFields);
   }
   return [...names];
 }

@@ -1,11 +1,21 @@
-import { read, SSF, utils, type CellObject, type WorkBook, type WorkSheet } from '@e965/xlsx';
+import {
+  read,
+  SSF,
+  utils,
+  type CellObject,
+  type Range,
+  type WorkBook,
+  type WorkSheet,
+} from '@e965/xlsx';
 import type { ChoicesOf } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import type { Cell } from '../../core/table';
 import { ProblemError, wellFormed } from '../../core/values';
 import { settings } from '../settings';
+import { boundWorkbook } from './boundWorkbook';
 import { type FormReader, inBatches, type RowBatches } from './form';
-import { unpackedBytes } from './unpackedBytes';
+import { MergedCells } from './merged';
+import { brokenWorkbook, tooManyCells } from './refusals';
 import { wholeFile } from './wholeFile';
 
 const zip = Buffer.from('PK\u0003\u0004');
@@ -17,7 +27,7 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
   recognises: (start) =>
     start.subarray(0, 4).equals(zip) || start.subarray(0, 4).equals(olderWorkbook),
   async choose(file, _start, given) {
-    const book = openBook(await wholeFile(file), undefined);
+    const book = await openBook(await wholeFile(file), undefined);
     const parts = visibleSheets(book);
     if (given.sheet !== undefined && !book.SheetNames.includes(given.sheet))
       throw noSheet(given.sheet, parts);
@@ -26,7 +36,7 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
     return { choices, parts };
   },
   async *rows(file, choices): RowBatches {
-    const book = openBook(await wholeFile(file), choices.sheet);
+    const book = await openBook(await wholeFile(file), choices.sheet);
     const sheet = book.Sheets[choices.sheet ?? ''];
     if (!sheet) throw noSheet(choices.sheet ?? '', book.SheetNames);
     yield* inBatches(sheetRows(book, sheet, choices));
@@ -34,17 +44,8 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
 };
 
 /** @param sheet only this one is read; undefined reads all */
-function openBook(content: Buffer, sheet: string | undefined): WorkBook {
-  const isZip = content.subarray(0, 4).equals(zip);
-  const unpacked = isZip ? unpackedBytes(content) : 0;
-  if (unpacked === null) throw brokenWorkbook();
-  if (unpacked > settings.unpackedBytes) {
-    const most = Math.round(settings.unpackedBytes / 1024 / 1024);
-    throw new ProblemError({
-      code: 'unpacked-too-large',
-      sentence: `The workbook unpacks to more than ${most} MB. Save the sheet as CSV and bring that in.`,
-    });
-  }
+async function openBook(content: Buffer, sheet: string | undefined): Promise<WorkBook> {
+  if (content.subarray(0, 4).equals(zip)) await boundWorkbook(content);
   try {
     return read(content, {
       dense: true,
@@ -62,13 +63,6 @@ function openBook(content: Buffer, sheet: string | undefined): WorkBook {
     });
   }
 }
-
-const brokenWorkbook = () =>
-  new ProblemError({
-    code: 'broken-workbook',
-    sentence:
-      'The workbook cannot be read: it is damaged, or no spreadsheet. Save it again, or save the sheet as CSV.',
-  });
 
 const noSheet = (name: string, sheets: readonly string[]) =>
   new ProblemError({
@@ -103,33 +97,41 @@ function* sheetRows(
   sheet: WorkSheet,
   { range }: ChoicesOf<'spreadsheet'>,
 ): Generator<Cell[]> {
-  const used = utils.decode_range(sheet['!ref'] ?? 'A1');
+  const rows = (sheet as unknown as { '!data': SheetData })['!data'] ?? [];
+  const used = usedRange(rows, utils.decode_range(sheet['!ref'] ?? 'A1').s);
   const wanted = range ? utils.decode_range(range.toUpperCase()) : used;
-  const last = { row: Math.min(wanted.e.r, used.e.r), column: Math.min(wanted.e.c, used.e.c) };
+  const last = { r: Math.min(wanted.e.r, used.e.r), c: Math.min(wanted.e.c, used.e.c) };
   const epoch1904 = book.Workbook?.WBProps?.date1904 === true;
-  const rows = (sheet as unknown as { '!data': (CellObject | undefined)[][] })['!data'] ?? [];
-  const merged = mergedCells(sheet);
-  const read = (row: number, column: number): Cell => {
-    const from = merged.get(`${row}:${column}`);
-    const cell = from ? rows[from.r]?.[from.c] : rows[row]?.[column];
-    return cell ? cellOf(cell, epoch1904) : '';
-  };
+  const merged = new MergedCells(sheet['!merges'] ?? [], last);
+  const width = last.c - wanted.s.c + 1;
+  let laid = 0;
   // Row numbers are those of the sheet, whatever stands above its first cell.
-  const first = range ? wanted.s.r : 0;
-  for (let row = first; row <= last.row; row += 1) {
+  for (let row = range ? wanted.s.r : 0; row <= last.r; row += 1) {
+    const into = merged.ofRow(row);
+    if (!rows[row] && into.size === 0) {
+      yield [];
+      continue;
+    }
+    laid += width;
+    if (laid > settings.sheetCells) throw tooManyCells();
     const cells: Cell[] = [];
-    for (let column = wanted.s.c; column <= last.column; column += 1) cells.push(read(row, column));
+    for (let column = wanted.s.c; column <= last.c; column += 1) {
+      const from = into.get(column);
+      const cell = from ? rows[from.r]?.[from.c] : rows[row]?.[column];
+      cells.push(cell ? cellOf(cell, epoch1904) : '');
+    }
     yield cells.every((cell) => cell === '') ? [] : cells;
   }
 }
 
-/** Every cell that was merged into another, with the one whose value it shows. */
-function mergedCells(sheet: WorkSheet): Map<string, { r: number; c: number }> {
-  const merged = new Map<string, { r: number; c: number }>();
-  for (const { s, e } of sheet['!merges'] ?? [])
-    for (let row = s.r; row <= Math.min(e.r, s.r + 10_000); row += 1)
-      for (let column = s.c; column <= e.c; column += 1) merged.set(`${row}:${column}`, s);
-  return merged;
+type SheetData = (CellObject | undefined)[][];
+
+/** From the first cell to those that really are there: a sheet may say that it reaches further. */
+function usedRange(rows: SheetData, s: Range['s']): Range {
+  let c = 0;
+  // Rows that are not there are passed over, however many they are.
+  rows.forEach((cells) => (c = Math.max(c, cells.length - 1)));
+  return { s, e: { r: rows.length - 1, c } };
 }
 
 function cellOf(cell: CellObject, epoch1904: boolean): Cell {

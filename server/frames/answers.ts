@@ -7,9 +7,12 @@ import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import {
+  asksDrawn,
   atGrain,
   type ChartDefinition,
   dialsAsked,
+  grainsOffered,
+  isTied,
   looksPastReaders,
   type Narrowing,
   narrowedBy,
@@ -53,6 +56,7 @@ interface NarrowedBy {
   versions: ReadonlyMap<number, number | null>;
   /** written 2026-11-23 */
   today: string;
+  asker: string;
 }
 
 /** Smaller answers travel as quickly as they are. */
@@ -93,7 +97,9 @@ export class FigureAnswers {
     const whole = withMeasures(stored, measures);
     const versions = await standingVersions(this.database, whole);
     const today = todayIn(chart.zone);
-    const { definition, follows } = await this.narrowed(chart, whole, { asked, versions, today });
+    const { definition, follows } = await this.narrowed(chart, whole, {
+      ...{ asked, versions, today, asker },
+    });
     const forReaders = chart.role === 'reader';
     const name = JSON.stringify([
       ...[chart.id, chart.revision, [...versions], today, forReaders],
@@ -132,29 +138,52 @@ export class FigureAnswers {
   private async narrowed(
     { id, dashboardId }: ReadableChart,
     whole: ChartDefinition,
-    { asked, versions, today }: NarrowedBy,
+    how: NarrowedBy,
   ): Promise<{ definition: ChartDefinition; follows: boolean[] }> {
+    const { asked, today } = how;
     const follows: boolean[] = [];
     if (asked.narrowings.length === 0) return { definition: whole, follows };
+    const columns = await this.columnsOf(whole, how);
+    let definition = whole;
+    for (const narrowing of asked.narrowings) {
+      const found = await asked.findChart(narrowing.chart);
+      const isBeside = found?.dashboardId === dashboardId && found.id !== id;
+      const picker = isBeside ? await this.definition(found) : null;
+      const known = { id, chart: definition, today: parseDay(today) ?? 0, columns };
+      const draws =
+        picker && isTied(picker, known) && asksDrawn(narrowing)
+          ? await this.drawnBy(picker, how)
+          : () => [];
+      const next = picker && narrowedBy(narrowing, known, { chart: picker, draws });
+      follows.push(next !== null);
+      definition = next ?? definition;
+    }
+    return { definition, follows };
+  }
+
+  /** The columns of each source that a chart draws from, as far as what is picked can narrow it. */
+  private async columnsOf(whole: ChartDefinition, { versions }: NarrowedBy) {
     // A fixed selection stays as it is, whatever else is narrowed.
     const followers = whole.series.filter(({ fixed }) => !fixed);
     const held = sourcesOf({ series: followers, yardsticks: [] }).map(async (sourceId) => {
       const version = versions.get(sourceId);
       return version ? versionColumns(this.database, version) : null;
     });
-    const columns = (await Promise.all(held)).flatMap((version) =>
+    return (await Promise.all(held)).flatMap((version) =>
       version ? [version.columns.map(({ name }) => name)] : [],
     );
-    let definition = whole;
-    for (const narrowing of asked.narrowings) {
-      const picker = await asked.findChart(narrowing.chart);
-      const mayFollow = picker?.dashboardId === dashboardId && picker.id !== id;
-      const known = { chart: definition, today: parseDay(today) ?? 0, columns };
-      const next = mayFollow ? narrowedBy(narrowing, known, await this.definition(picker)) : null;
-      follows.push(next !== null);
-      definition = next ?? definition;
-    }
-    return { definition, follows };
+  }
+
+  /** What a chart draws of its series, by itself and at each grain that it offers. */
+  private async drawnBy(picker: ChartDefinition, { asked, today, asker }: NarrowedBy) {
+    const chart = withMeasures(picker, await measuresDrawn(this.database, picker));
+    const versions = await standingVersions(this.database, chart);
+    const day = parseDay(today) ?? 0;
+    const read = (drawn: ChartDefinition) =>
+      readFrames(this.database, this.figures, asker, drawn, versions, day, asked.turned);
+    const grains = new Set([chart.grain, ...grainsOffered(chart)]);
+    const all = await Promise.all([...grains].map((grain) => read({ ...chart, grain })));
+    return (series: string) => all.flatMap(({ frames }) => frames[series] ?? []);
   }
 
   /** Those who ask for the same meanwhile wait for the same. */
@@ -190,7 +219,9 @@ export class FigureAnswers {
 /** Readers learn that something is missing, not what the source calls it. */
 function forThoseWhoRead({ code }: Problem): Problem {
   const sentence =
-    'Some figures of this chart cannot be drawn: its source has changed. Tell whoever made it.';
+    code === 'beyond-range'
+      ? 'Some figures of this chart are too large to be drawn, and are missing.'
+      : 'Some figures of this chart cannot be drawn: its source has changed. Tell whoever made it.';
   return { code, sentence };
 }
 

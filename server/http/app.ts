@@ -3,6 +3,7 @@ import helmet from 'helmet';
 import { settings } from '../settings';
 import { answerProblem } from './answerProblem';
 import { jsonBody } from './bodies';
+import { knownHostsOnly } from './knownHosts';
 import { interfacePages } from './pages';
 import { notFound } from './refusals';
 import { sameSiteOnly } from './sameSite';
@@ -25,6 +26,7 @@ export function makeApp({ reading, streaming, live, usual }: Routes): Express {
   app.disable('x-powered-by');
   app.disable('etag');
   app.set('trust proxy', settings.trustedProxies);
+  app.use(knownHostsOnly);
   app.use(
     '/api',
     dataOnly,

@@ -1,6 +1,7 @@
-export { makeApp } from './app';
+export { makeApp, type Routes } from './app';
 export { jsonBody, steadily } from './bodies';
+export { FairSeats } from './fairSeats';
 export { changedMeanwhile, notAllowed, notFound, notSignedIn, Refusal } from './refusals';
-export { readBody, readId } from './requests';
+export { readBody, readId, readPage } from './requests';
 export { Seats } from './seats';
 export { addressOf, shareFairly } from './share';

@@ -10,6 +10,7 @@ const titles: Record<number, string> = {
   413: 'Too large',
   415: 'Wrong kind of content',
   408: 'Too slow',
+  421: 'Another host',
   422: 'Cannot be used as it is',
   429: 'Too many tries',
   503: 'Not available now',
@@ -65,4 +66,15 @@ export const changedMeanwhile = (what: string, current: unknown) =>
       sentence: `Somebody else has changed this ${what} since you opened it.`,
     },
     { current },
+  );
+
+/** Somebody asks for more at the same time than is worked on and waits. */
+export const tooManyAtOnce = () =>
+  new Refusal(
+    429,
+    {
+      code: 'too-many-at-once',
+      sentence: 'Too much is asked for at the same time. Wait a moment, then try again.',
+    },
+    { retryAfter: 2 },
   );

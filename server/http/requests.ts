@@ -1,6 +1,7 @@
 import type { Request } from 'express';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
-import { flawOf } from '../../core/values';
+import { pageOf } from '../../contract';
+import { flawOf, plainData } from '../../core/values';
 import { Refusal } from './refusals';
 
 /** A refusal says no more than this of a field: what was sent is not sent back. */
@@ -11,9 +12,10 @@ const longestSentence = 240;
  * @throws Refusal 422, with a sentence for that field
  */
 export function readBody<S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> {
-  const body: unknown = request.body ?? {};
-  const flaw = flawOf(body);
+  const sent: unknown = request.body ?? {};
+  const flaw = flawOf(sent);
   if (flaw) throw new Refusal(422, flaw, fieldOf(flaw.place?.field, flaw.sentence));
+  const body = plainData(sent);
   try {
     return schema.validateSync(body, { abortEarly: true, stripUnknown: true });
   } catch (error) {
@@ -40,4 +42,19 @@ export function readId(request: Request, name = 'id'): number {
   const id = Number(text);
   if (typeof text === 'string' && /^\d{1,9}$/.test(text) && id > 0) return id;
   throw new Refusal(404, { code: 'not-found', sentence: 'There is nothing at this address.' });
+}
+
+/**
+ * Which page of a list is asked for: a question's `page`, counted from 1.
+ * @returns what its entries are limited to
+ * @throws Refusal 400 when it is none
+ */
+export function readPage(request: Request): { limit: number; offset: number } {
+  const page = Number(request.query.page ?? 1);
+  if (Number.isInteger(page) && page >= 1 && page <= 1000)
+    return { limit: pageOf, offset: (page - 1) * pageOf };
+  throw new Refusal(400, {
+    code: 'unreadable-question',
+    sentence: 'The list has no such page. Load the page again.',
+  });
 }

@@ -1,4 +1,4 @@
-import { Refusal } from './refusals';
+import { tooManyAtOnce } from './refusals';
 
 interface Line {
   working: number;
@@ -50,13 +50,3 @@ export class Seats {
     if (line.working === 0) this.lines.delete(owner);
   }
 }
-
-const tooManyAtOnce = () =>
-  new Refusal(
-    429,
-    {
-      code: 'too-many-at-once',
-      sentence: 'Too much is asked for at the same time. Wait a moment, then try again.',
-    },
-    { retryAfter: 2 },
-  );

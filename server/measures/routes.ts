@@ -3,9 +3,10 @@ import { Router } from 'express';
 import { measureBody, measureChangeBody } from '../../contract';
 import { isProblem, readFormula, renamedIn } from '../../core/formula';
 import { type Measure, type MeasureDefinition, operandsOf, usesItself } from '../../core/measures';
-import { type Database, type Queries, tables } from '../database';
+import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId, Refusal } from '../http';
 import { requirePerson } from '../people';
+import { countOf, onlyRow, requireRoom } from '../quotas';
 import { inUse, requireOwnSource, requireSource } from '../sources';
 import { listMeasures, measuresOf } from './measureAccess';
 
@@ -26,9 +27,14 @@ export function measureRoutes(database: Database): Router {
     const source = await requireOwnSource(database, person, readId(request));
     const { name, definition } = readBody(request, measureBody);
     const made = { id: 0, sourceId: source.id, name, definition: definition as MeasureDefinition };
-    const id = await database.transaction(async (change) => {
+    const id = await inTransaction(database, async (change) => {
       const all = await lockedMeasures(change, source.id);
       check(made, all);
+      const counted = await change
+        .select(countOf(measures.deletedAt))
+        .from(measures)
+        .where(eq(measures.sourceId, source.id));
+      requireRoom('measures', onlyRow(counted));
       const [{ insertId }] = await change.insert(measures).values({
         ...{ sourceId: source.id, name, definition: made.definition },
       });
@@ -42,7 +48,7 @@ export function measureRoutes(database: Database): Router {
     const kept = await requireMeasure(database, readId(request));
     await requireOwnSource(database, person, kept.sourceId);
     const { name, definition, revision } = readBody(request, measureChangeBody);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       const all = await lockedMeasures(change, kept.sourceId);
       const before = all.find(({ id }) => id === kept.id);
       if (!before) throw notFound('measure');
@@ -65,7 +71,7 @@ export function measureRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const kept = await requireMeasure(database, readId(request));
     await requireOwnSource(database, person, kept.sourceId);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       await lockedMeasures(change, kept.sourceId);
       const listed = await listMeasures(change, person, kept.sourceId);
       const own = listed.find(({ id }) => id === kept.id);
@@ -84,7 +90,7 @@ export function measureRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const kept = await requireMeasure(database, readId(request), true);
     await requireOwnSource(database, person, kept.sourceId);
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       // Meanwhile another may have been named alike, or what it is worked out from removed.
       check(kept, await lockedMeasures(change, kept.sourceId));
       await change.update(measures).set({ deletedAt: null }).where(eq(measures.id, kept.id));

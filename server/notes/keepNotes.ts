@@ -1,5 +1,6 @@
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, type SQL, sql } from 'drizzle-orm';
 import { type Queries, tables } from '../database';
+import { countOf, onlyRow, requireRoom } from '../quotas';
 
 const { dashboards, notes } = tables;
 
@@ -21,6 +22,7 @@ export async function keepNotes(
     .update(dashboards)
     .set({ lastNote: sql`${dashboards.lastNote} + ${written.length}` })
     .where(eq(dashboards.id, dashboardId));
+  await requireRoomForNotes(change, dashboardId, written[0]?.authorId ?? 0, written.length);
   const [row] = await change
     .select({ last: dashboards.lastNote })
     .from(dashboards)
@@ -30,4 +32,21 @@ export async function keepNotes(
     .insert(notes)
     .values(written.map((note, place) => ({ ...note, dashboardId, number: first + place })));
   return insertId;
+}
+
+/**
+ * Makes sure that a dashboard, and one author on it, may have so many more notes; in a transaction.
+ * @throws Refusal 422
+ */
+export async function requireRoomForNotes(
+  change: Queries,
+  dashboardId: number,
+  authorId: number,
+  adding: number,
+): Promise<void> {
+  const ofBoard = eq(notes.dashboardId, dashboardId);
+  const count = (which: SQL | undefined) =>
+    change.select(countOf(notes.deletedAt)).from(notes).where(which).then(onlyRow);
+  requireRoom('notes', await count(ofBoard), adding);
+  requireRoom('ownNotes', await count(and(ofBoard, eq(notes.authorId, authorId))), adding);
 }

@@ -11,8 +11,7 @@ beforeAll(async () => {
     ['maren', 'ivo', 'odd'].map((name) => TestPerson.signedUp(server.origin, name)),
   );
   board = await as(owner).board(await as(owner).source('Day,Fares\n2026-01-05,1\n'));
-  const access = { email: 'ivo@isles.example', role: 'reader' };
-  await as(owner).send('PUT', `/dashboards/${board.dashboardId}/people`, access);
+  await as(owner).share(board.dashboardId, 'reader', { name: 'ivo', person: as(reader) });
 }, 60_000);
 
 afterAll(() => server.stop());
@@ -56,10 +55,9 @@ it('lets readers write notes and change their own, where the owner lets them, an
 
 it('lets nobody write by a link', async () => {
   await letReadersNote(true);
-  const path = `/dashboards/${board.dashboardId}/links`;
-  const { body } = await as(owner).send<Sharing>('POST', path);
+  const { token } = await as(owner).link(board.dashboardId);
   const nobody = new TestPerson(server.origin);
-  const shared = await nobody.send<Dashboard>('GET', `/links/${body.links[0]?.token}`);
+  const shared = await nobody.send<Dashboard>('GET', `/links/${token}`);
   expect([shared.status, shared.body.mayNote]).toEqual([200, false]);
   expect((await write(nobody, note('hello'))).status).toBe(401);
 });

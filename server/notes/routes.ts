@@ -2,10 +2,10 @@ import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { noteBody, noteChangeBody, type Person } from '../../contract';
 import { readNotes, requireChart } from '../dashboards';
-import { type Database, tables } from '../database';
+import { type Database, inTransaction, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId } from '../http';
 import { requirePerson } from '../people';
-import { keepNotes } from './keepNotes';
+import { keepNotes, requireRoomForNotes } from './keepNotes';
 import { realDays } from './realDays';
 
 const { dashboards, notes } = tables;
@@ -19,7 +19,7 @@ export function noteRoutes(database: Database): Router {
     const chart = await requireNoting(database, person, readId(request), person.id);
     const body = readBody(request, noteBody);
     realDays(body);
-    const id = await database.transaction(async (change) => {
+    const id = await inTransaction(database, async (change) => {
       const author = { authorId: person.id, writtenAt: new Date() };
       return keepNotes(change, chart.dashboardId, [{ ...body, chartId: chart.id, ...author }]);
     });
@@ -54,7 +54,10 @@ export function noteRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), true);
     await requireNoting(database, person, note.chartId, note.authorId);
-    await database.update(notes).set({ deletedAt: null }).where(eq(notes.id, note.id));
+    await inTransaction(database, async (change) => {
+      await change.update(notes).set({ deletedAt: null }).where(eq(notes.id, note.id));
+      await requireRoomForNotes(change, note.dashboardId, note.authorId, 0);
+    });
     const [restored] = await readNotes(database, eq(notes.id, note.id));
     response.json(restored);
   });

@@ -43,9 +43,8 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
   });
 
   router.post('/people', async (request, response) => {
-    const person = await signUp(database, readBody(request, signUpBody), addressOf(request));
-    await startSession(database, response, person);
-    response.status(201).json({ person, demo } satisfies Session);
+    await signUp(database, readBody(request, signUpBody), addressOf(request));
+    response.status(202).json({});
   });
 
   return router;

@@ -1,33 +1,30 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { parse } from 'cookie';
 import { and, eq, gt, inArray, lt } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import type { Person } from '../../contract';
 import { askTogether, type Database, tables } from '../database';
 import { notSignedIn } from '../http';
+import { hashOfToken, makeToken } from './tokens';
 
 const cookieName = 'stand-mark-session';
 const days = 14;
 
-const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
-
 /** Starts a session and gives the browser its cookie. */
 export async function startSession(database: Database, response: Response, person: Person) {
-  const token = randomBytes(32).toString('base64url');
+  const token = makeToken(32);
   const expiresAt = new Date(Date.now() + days * 86_400_000);
   const { sessions } = tables;
   await database.delete(sessions).where(lt(sessions.expiresAt, new Date()));
   await database
     .insert(sessions)
-    .values({ tokenHash: hashOf(token), personId: person.id, expiresAt });
+    .values({ tokenHash: hashOfToken(token), personId: person.id, expiresAt });
   setCookie(response, token, days * 86_400);
 }
 
 /** Ends the session of a request, if it has one. */
 export async function endSession(database: Database, request: Request, response: Response) {
-  const token = tokenOf(request);
-  if (token)
-    await database.delete(tables.sessions).where(eq(tables.sessions.tokenHash, hashOf(token)));
+  const session = sessionOf(request);
+  if (session) await database.delete(tables.sessions).where(eq(tables.sessions.tokenHash, session));
   setCookie(response, '', 0);
 }
 
@@ -45,8 +42,8 @@ const personOf = askTogether(async (database: Database, hashes: readonly string[
 
 /** Who sends a request; null without a live session. */
 export async function signedIn(database: Database, request: Request): Promise<Person | null> {
-  const token = tokenOf(request);
-  return token ? personOf(database, hashOf(token)) : null;
+  const session = sessionOf(request);
+  return session ? personOf(database, session) : null;
 }
 
 /**
@@ -58,6 +55,12 @@ export async function requirePerson(database: Database, request: Request): Promi
   if (!person) throw notSignedIn();
   return person;
 }
+
+/** What a session is known by in the database; null without one. */
+export const sessionOf = (request: Request): string | null => {
+  const token = tokenOf(request);
+  return token ? hashOfToken(token) : null;
+};
 
 const tokenOf = (request: Request) => parse(request.get('cookie') ?? '')[cookieName];
 

@@ -84,6 +84,37 @@ it('bounds guesses from one address for whatever accounts, but not those who get
   expect(statuses).toEqual([...Array<number>(30).fill(401), 429]);
 });
 
+it('bounds guesses at one account from wherever they come, but not from where its owner has signed in', async () => {
+  await signUpFrom('10.0.6.1', 'wanted');
+  expect((await tryFrom('10.0.6.1', 'wanted', password)).status).toBe(200);
+  for (const email of ['wanted', 'nobody at all']) {
+    const name = email.replaceAll(' ', '.');
+    const statuses: number[] = [];
+    for (let i = 0; i < 21; i += 1)
+      statuses.push((await tryFrom(`10.7.${i}.${name.length}`, name)).status);
+    // Whether there is such an account is told by nothing.
+    expect(statuses).toEqual([...Array<number>(20).fill(401), 429]);
+  }
+  expect((await tryFrom('10.7.99.1', 'wanted', password)).status).toBe(429);
+  expect((await tryFrom('10.0.6.1', 'wanted', password)).status).toBe(200);
+});
+
+it('takes as long for an account that there is as for one that there is not', async () => {
+  const slow = await startServer({ env: { STAND_MARK_ALIKE_MILLISECONDS: '700' } });
+  await TestPerson.signedUp(slow.origin, 'there');
+  const taken = async (path: string, name: string) => {
+    const body = { email: `${name}@isles.example`, name, password: 'a wrong one, and long' };
+    const begun = Date.now();
+    const { status } = await new TestPerson(slow.origin).send('POST', path, body);
+    return [status, Date.now() - begun >= 690];
+  };
+  expect(await taken('/session', 'there')).toEqual([401, true]);
+  expect(await taken('/session', 'absent')).toEqual([401, true]);
+  expect(await taken('/people', 'there')).toEqual([202, true]);
+  expect(await taken('/people', 'absent')).toEqual([202, true]);
+  await slow.stop();
+}, 30_000);
+
 it('takes the addresses of one household of the newer kind as one', async () => {
   const statuses: number[] = [];
   for (let i = 1; i <= 6; i += 1)
@@ -95,8 +126,8 @@ it('takes the addresses of one household of the newer kind as one', async () => 
 it('lets one address make so many accounts, and not one more', async () => {
   const statuses: number[] = [];
   for (let i = 0; i < 4; i += 1) statuses.push((await signUpFrom('10.0.5.1', `new${i}`)).status);
-  expect(statuses).toEqual([201, 201, 201, 429]);
-  expect((await signUpFrom('10.0.5.2', 'new9')).status).toBe(201);
+  expect(statuses).toEqual([202, 202, 202, 429]);
+  expect((await signUpFrom('10.0.5.2', 'new9')).status).toBe(202);
 });
 
 it('takes no word on an address where no proxy is trusted', async () => {

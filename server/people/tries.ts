@@ -37,7 +37,8 @@ export async function secondsToWait(
         IF(count < ${free}, 0, LEAST(${longestPause}, POW(2, count - ${free}))) SECOND, next_at),
       last_at = IF(admitted, ${now}, last_at)
     RETURNING admitted, TIMESTAMPDIFF(MICROSECOND, ${now}, next_at) AS pause`);
-  const [row] = rows as unknown as { admitted: number; pause: number }[];
+  // A statement that was tried anew gives a row for each try: only the last one stands.
+  const row = (rows as unknown as { admitted: number; pause: number }[]).at(-1);
   return row?.admitted ? 0 : Math.max(1, Math.ceil(Number(row?.pause ?? 0) / 1e6));
 }
 

@@ -10,10 +10,19 @@ function setting(name: string, otherwise: number, least = 1): number {
   throw new Error(`${name} is “${text}”. Set a whole number of at least ${least}.`);
 }
 
+/** A list that whoever runs the server may set, its entries parted by commas. */
+const listed = (name: string): string[] =>
+  (process.env[name] ?? '')
+    .split(',')
+    .map((each) => each.trim().toLowerCase())
+    .filter(Boolean);
+
 const megabyte = 1024 * 1024;
 
 /** Every limit of the server: what one person, one address or this process may take at most. */
 export const settings = {
+  /** the names that the server goes by, as they stand in the addresses of its pages; loopback ones go without saying */
+  hosts: listed('STAND_MARK_HOSTS'),
   /** how many proxies stand before the server; only their word on a client's address is taken */
   trustedProxies: setting('STAND_MARK_TRUSTED_PROXIES', 0, 0),
 
@@ -47,23 +56,50 @@ export const settings = {
   uploadStretchSeconds: setting('STAND_MARK_UPLOAD_STRETCH_SECONDS', 10),
   uploadStretchBytes: setting('STAND_MARK_UPLOAD_STRETCH_BYTES', 64 * 1024),
 
-  /** files of one person that are read at once to see how they are understood */
+  /** files of one person that are read at once to see how they are understood; they take turns */
   readingsAtOnce: setting('STAND_MARK_READINGS_AT_ONCE', 3),
   /** files of one person that are brought in at once */
   bringInsAtOnce: setting('STAND_MARK_BRING_INS_AT_ONCE', 2),
-  /** threads of this process that read files; more readings wait */
-  fileThreads: setting('STAND_MARK_FILE_THREADS', 2),
-  /** what one such thread may take of memory, in megabytes */
-  fileThreadMegabytes: setting('STAND_MARK_FILE_THREAD_MEGABYTES', 768),
+  /** processes that read files; more readings wait, each person's in a line of their own */
+  fileProcesses: setting('STAND_MARK_FILE_PROCESSES', 3),
+  /** those of them that one person's files may take */
+  fileProcessesOfPerson: setting('STAND_MARK_FILE_PROCESSES_OF_PERSON', 1),
+  /** the memory that reading a file may take, in megabytes, and for each megabyte of the file beside */
+  fileMemory: setting('STAND_MARK_FILE_MEMORY_MEGABYTES', 450),
+  fileMemoryPerMegabyte: setting('STAND_MARK_FILE_MEMORY_PER_MEGABYTE', 14, 0),
+  /** seconds for which a file may be read to see how it is understood, and for each megabyte of it beside */
+  understandSeconds: setting('STAND_MARK_UNDERSTAND_SECONDS', 12),
+  understandSecondsPerMegabyte: setting('STAND_MARK_UNDERSTAND_SECONDS_PER_MEGABYTE', 1, 0),
+
+  /** threads of this process that write workbooks, and what one may take of memory, in megabytes */
+  writingThreads: setting('STAND_MARK_WRITING_THREADS', 2),
+  writingThreadMegabytes: setting('STAND_MARK_WRITING_THREAD_MEGABYTES', 768),
 
   /** a file that has to be read as a whole: a workbook, a JSON document, a Parquet file */
   wholeFileBytes: setting('STAND_MARK_WHOLE_FILE_MEGABYTES', 64) * megabyte,
   /** what such a file may unpack to */
   unpackedBytes: setting('STAND_MARK_UNPACKED_MEGABYTES', 400) * megabyte,
-  /** seconds for which one file may be read */
+  /** cells that a sheet is laid out over, merged and repeated ones with all that they cover */
+  sheetCells: setting('STAND_MARK_SHEET_CELLS', 20_000_000),
+  /** seconds for which one file may be brought in */
   deliverySeconds: setting('STAND_MARK_DELIVERY_SECONDS', 300),
   /** versions of a source that are kept, the one in use among them */
   versionsKept: setting('STAND_MARK_VERSIONS_KEPT', 6, 1),
+
+  /** what one person, or one thing of theirs, may hold */
+  dashboardsOfPerson: setting('STAND_MARK_DASHBOARDS_OF_PERSON', 200),
+  peopleOfDashboard: setting('STAND_MARK_PEOPLE_OF_DASHBOARD', 200),
+  linksOfDashboard: setting('STAND_MARK_LINKS_OF_DASHBOARD', 20),
+  chartsOfDashboard: setting('STAND_MARK_CHARTS_OF_DASHBOARD', 100),
+  notesOfDashboard: setting('STAND_MARK_NOTES_OF_DASHBOARD', 2000),
+  /** notes that one person may write on one dashboard */
+  notesOfPerson: setting('STAND_MARK_NOTES_OF_PERSON', 200),
+  sourcesOfPerson: setting('STAND_MARK_SOURCES_OF_PERSON', 200),
+  measuresOfSource: setting('STAND_MARK_MEASURES_OF_SOURCE', 200),
+  /** rows of all versions of all sources of one person */
+  rowsOfPerson: setting('STAND_MARK_ROWS_OF_PERSON', 50_000_000),
+  /** files of one person, those kept with versions among them */
+  bytesOfPerson: setting('STAND_MARK_MEGABYTES_OF_PERSON', 4096) * megabyte,
 
   /** charts of one person that the figures thread works on at once; more wait in their own line */
   figuresAtOnce: setting('STAND_MARK_FIGURES_AT_ONCE', 4),
@@ -82,6 +118,10 @@ export const settings = {
   freeTries: setting('STAND_MARK_FREE_TRIES', 5),
   /** wrong passwords from one address, for whatever accounts, before pauses begin */
   freeTriesOfAddress: setting('STAND_MARK_FREE_TRIES_OF_ADDRESS', 30),
+  /** wrong passwords for one account from addresses it was never entered from, before pauses begin */
+  freeTriesOfAccount: setting('STAND_MARK_FREE_TRIES_OF_ACCOUNT', 20),
+  /** what asks after accounts is answered after such a stretch of time, or some of them */
+  alikeMilliseconds: setting('STAND_MARK_ALIKE_MILLISECONDS', 250),
   /** accounts that one address may make within an hour */
   signUpsOfAddress: setting('STAND_MARK_SIGN_UPS_OF_ADDRESS', 20),
 

@@ -7,11 +7,27 @@ export {
   chartsDrawing,
   chartsUsing,
   listSources,
+  noteSources,
   requireOwnSource,
   requireSource,
   requireSources,
+  sourcesNamed,
   sourcesOf,
+  versionsSeen,
 } from './sourceAccess';
-export { type StoreListener, storeVersion, type Target, type TypedTable } from './storeVersion';
-export { openStandingRows, openVersionRows, type VersionRows } from './versionRows';
+export {
+  isMerged,
+  sourceGone,
+  type StoreListener,
+  storeVersion,
+  Superseded,
+  type Target,
+  type TypedTable,
+} from './storeVersion';
+export {
+  openStandingRows,
+  openVersionRows,
+  type StandingRows,
+  type VersionRows,
+} from './versionRows';
 export { sweepUnfinished } from './versions';

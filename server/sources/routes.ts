@@ -1,8 +1,9 @@
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { type Database, tables } from '../database';
-import { notFound, readId } from '../http';
+import { type Database, inTransaction, tables } from '../database';
+import { notFound, readId, readPage } from '../http';
 import { requirePerson } from '../people';
+import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import {
   chartsOfSource,
   listSources,
@@ -16,12 +17,16 @@ import { useVersion } from './versions';
 
 const { sources } = tables;
 
+/** Removed sources that are listed, the latest first. */
+const mostRemoved = 200;
+
 /** Keeping sources. */
 export function sourceRoutes(database: Database): Router {
   const router = Router();
 
   router.get('/sources', async (request, response) => {
-    response.json(await listSources(database, await requirePerson(database, request)));
+    const person = await requirePerson(database, request);
+    response.json(await listSources(database, person, readPage(request)));
   });
 
   /** What was removed and can be brought back. */
@@ -31,7 +36,8 @@ export function sourceRoutes(database: Database): Router {
       .select({ id: sources.id, name: sources.name, removedAt: sources.deletedAt })
       .from(sources)
       .where(and(eq(sources.ownerId, person.id), isNotNull(sources.deletedAt)))
-      .orderBy(desc(sources.deletedAt));
+      .orderBy(desc(sources.deletedAt))
+      .limit(mostRemoved);
     response.json(rows.map((row) => ({ ...row, removedAt: row.removedAt?.toISOString() ?? '' })));
   });
 
@@ -59,7 +65,7 @@ export function sourceRoutes(database: Database): Router {
   router.delete('/sources/:id', async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireOwnSource(database, person, readId(request));
-    await database.transaction(async (change) => {
+    await inTransaction(database, async (change) => {
       // Whoever makes a chart from it meanwhile waits here, or is waited for.
       await change.select().from(sources).where(eq(sources.id, source.id)).for('update');
       const { seen, others } = await chartsOfSource(change, person, source.id);
@@ -73,8 +79,16 @@ export function sourceRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const id = readId(request);
     const own = and(eq(sources.id, id), eq(sources.ownerId, person.id));
-    const [{ affectedRows }] = await database.update(sources).set({ deletedAt: null }).where(own);
-    if (affectedRows === 0) throw notFound('source');
+    await inTransaction(database, async (change) => {
+      await lockPerson(change, person.id);
+      const [{ affectedRows }] = await change.update(sources).set({ deletedAt: null }).where(own);
+      if (affectedRows === 0) throw notFound('source');
+      const found = await change
+        .select(countOf(sources.deletedAt))
+        .from(sources)
+        .where(eq(sources.ownerId, person.id));
+      requireRoom('sources', onlyRow(found), 0);
+    });
     response.json({ id });
   });
 

@@ -1,4 +1,4 @@
-import { and, desc, eq, getTableColumns, inArray, isNull, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, getTableColumns, gte, inArray, isNull, or, sql } from 'drizzle-orm';
 import type { Person, Source, SourceDetail } from '../../contract';
 import { type ChartDefinition, sourceOfFigures, withMeasures } from '../../core/chart';
 import type { Measure } from '../../core/measures';
@@ -6,7 +6,7 @@ import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
 import { firstRows, wordsOf } from './storedRows';
 
-const { access, charts, dashboards, people, sources, sourceVersions } = tables;
+const { access, charts, chartSources, dashboards, people, sources, sourceVersions } = tables;
 
 /** The sources that a chart draws from. */
 export const sourcesOf = ({
@@ -19,17 +19,27 @@ export const sourcesOf = ({
   ]),
 ];
 
-/** Charts that can be seen, with the sources they use. */
-async function livingCharts(queries: Queries, where?: SQL) {
+/** Writes down which sources a chart draws from, whenever its definition is kept; in its transaction. */
+export async function noteSources(change: Queries, chartId: number, definition: ChartDefinition) {
+  await change.delete(chartSources).where(eq(chartSources.chartId, chartId));
+  const values = sourcesOf(definition).map((sourceId) => ({ chartId, sourceId }));
+  if (values.length > 0) await change.insert(chartSources).values(values);
+}
+
+const living = and(isNull(charts.deletedAt), isNull(dashboards.deletedAt));
+
+/** Charts that can be seen and that draw from a source. */
+async function livingCharts(queries: Queries, sourceId: number) {
   const rows = await queries
     .select({ id: charts.id, dashboardId: charts.dashboardId, definition: charts.definition })
-    .from(charts)
+    .from(chartSources)
+    .innerJoin(charts, eq(charts.id, chartSources.chartId))
     .innerJoin(dashboards, eq(dashboards.id, charts.dashboardId))
-    .where(and(where, isNull(charts.deletedAt), isNull(dashboards.deletedAt)));
+    .where(and(eq(chartSources.sourceId, sourceId), living))
+    .orderBy(asc(charts.id));
   return rows.map(({ id, dashboardId, definition }) => ({
     ...{ id, dashboardId, definition },
     title: definition.title,
-    sourceIds: sourcesOf(definition),
     measureIds: definition.series.flatMap(({ figures }) =>
       figures.kind === 'measure' ? (figures.measureId ?? []) : [],
     ),
@@ -48,56 +58,76 @@ export async function requireSources(
   sourceIds: readonly number[],
 ): Promise<void> {
   if (sourceIds.length === 0) return;
+  const asked = inArray(sources.id, [...sourceIds]);
   const own = await queries
     .select({ id: sources.id })
     .from(sources)
-    .where(
-      and(
-        eq(sources.ownerId, person.id),
-        inArray(sources.id, [...sourceIds]),
-        isNull(sources.deletedAt),
-      ),
-    )
+    .where(and(eq(sources.ownerId, person.id), asked, isNull(sources.deletedAt)))
     .for('update');
-  const used = await livingCharts(queries, eq(charts.dashboardId, dashboardId));
-  const allowed = new Set([
-    ...own.map(({ id }) => id),
-    ...used.flatMap((chart) => chart.sourceIds),
-  ]);
+  const used = await queries
+    .select({ id: chartSources.sourceId })
+    .from(charts)
+    .innerJoin(chartSources, eq(chartSources.chartId, charts.id))
+    .innerJoin(dashboards, eq(dashboards.id, charts.dashboardId))
+    .where(and(eq(charts.dashboardId, dashboardId), living));
+  const allowed = new Set([...own, ...used].map(({ id }) => id));
   if (!sourceIds.every((id) => allowed.has(id))) throw notFound('source');
 }
 
-/** The sources a person may build from: the person's own, and those of dashboards they edit. */
-export async function listSources(queries: Queries, person: Person): Promise<Source[]> {
-  const shared = await queries
-    .select({ id: access.dashboardId })
+/** Sources that charts of dashboards draw from which a person edits, with when that was given. */
+const drawnByEditor = (queries: Queries, person: Person, sourceId?: number) =>
+  queries
+    .select({
+      sourceId: chartSources.sourceId,
+      since: sql<Date>`MIN(${access.givenAt})`.as('since'),
+    })
     .from(access)
-    .where(and(eq(access.personId, person.id), inArray(access.role, ['owner', 'editor'])));
-  const used = shared.length
-    ? await livingCharts(
-        queries,
-        inArray(
-          charts.dashboardId,
-          shared.map(({ id }) => id),
-        ),
-      )
-    : [];
-  const usedIds = new Set(used.flatMap((chart) => chart.sourceIds));
+    .innerJoin(dashboards, eq(dashboards.id, access.dashboardId))
+    .innerJoin(charts, eq(charts.dashboardId, access.dashboardId))
+    .innerJoin(chartSources, eq(chartSources.chartId, charts.id))
+    .where(
+      and(
+        eq(access.personId, person.id),
+        inArray(access.role, ['owner', 'editor']),
+        living,
+        sourceId === undefined ? undefined : eq(chartSources.sourceId, sourceId),
+      ),
+    )
+    .groupBy(chartSources.sourceId);
+
+const listed = { source: sources, version: sourceVersions };
+type ListedRow = { [Table in keyof typeof listed]: (typeof listed)[Table]['$inferSelect'] };
+
+const sourceOf = ({ source, version }: ListedRow, person: Person): Source => ({
+  ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
+  ...{ fileName: version.fileName, rows: version.rows },
+  // What their cells hold is shown on the source's own page.
+  columns: version.columns.map(({ profile: _, ...column }) => column),
+  broughtInAt: version.createdAt.toISOString(),
+});
+
+/** The sources that a person may build from, their own and those of dashboards they edit. */
+async function mayBuildFrom(queries: Queries, person: Person) {
+  const ids = (await drawnByEditor(queries, person)).map(({ sourceId }) => sourceId);
+  const shared = ids.length > 0 ? inArray(sources.id, ids) : undefined;
+  return and(or(eq(sources.ownerId, person.id), shared), isNull(sources.deletedAt));
+}
+
+/** A page of the sources that a person may build from, the latest first. */
+export async function listSources(
+  queries: Queries,
+  person: Person,
+  { limit, offset }: { limit: number; offset: number },
+): Promise<Source[]> {
   const rows = await queries
-    .select({ source: sources, version: sourceVersions })
+    .select(listed)
     .from(sources)
     .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
-    .where(isNull(sources.deletedAt))
-    .orderBy(desc(sources.id));
-  return rows
-    .filter(({ source }) => source.ownerId === person.id || usedIds.has(source.id))
-    .map(({ source, version }) => ({
-      ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
-      ...{ fileName: version.fileName, rows: version.rows },
-      // What their cells hold is shown on the source's own page.
-      columns: version.columns.map(({ profile: _, ...column }) => column),
-      broughtInAt: version.createdAt.toISOString(),
-    }));
+    .where(await mayBuildFrom(queries, person))
+    .orderBy(desc(sources.id))
+    .limit(limit)
+    .offset(offset);
+  return rows.map((row) => sourceOf(row, person));
 }
 
 /**
@@ -105,9 +135,42 @@ export async function listSources(queries: Queries, person: Person): Promise<Sou
  * @throws Refusal 404
  */
 export async function requireSource(queries: Queries, person: Person, id: number): Promise<Source> {
-  const found = (await listSources(queries, person)).find((source) => source.id === id);
+  const [found] = await queries
+    .select(listed)
+    .from(sources)
+    .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
+    .where(and(eq(sources.id, id), isNull(sources.deletedAt)));
   if (!found) throw notFound('source');
-  return found;
+  const mayDraw =
+    found.source.ownerId === person.id || (await drawnByEditor(queries, person, id)).length > 0;
+  if (!mayDraw) throw notFound('source');
+  return sourceOf(found, person);
+}
+
+/** The sources that a person may build from and that have one of some names, the latest first. */
+export async function sourcesNamed(
+  queries: Queries,
+  person: Person,
+  names: readonly string[],
+): Promise<{ id: number; name: string }[]> {
+  if (names.length === 0) return [];
+  return queries
+    .select({ id: sources.id, name: sources.name })
+    .from(sources)
+    .where(and(inArray(sources.name, [...names]), await mayBuildFrom(queries, person)))
+    .orderBy(desc(sources.id));
+}
+
+/**
+ * Which versions of a source a person may see: the owner all; an editor of dashboards that draw from it
+ * the one in use, and those that came in since they were made one. What was replaced before is the
+ * owner's to give.
+ */
+export async function versionsSeen(queries: Queries, person: Person, source: Source) {
+  if (source.own) return undefined;
+  const [shared] = await drawnByEditor(queries, person, source.id);
+  const inUse = sql`${sourceVersions.id} = (SELECT version_id FROM ${sources} WHERE ${sources.id} = ${source.id})`;
+  return shared ? or(inUse, gte(sourceVersions.createdAt, sql`${shared.since}`)) : inUse;
 }
 
 /**
@@ -146,7 +209,7 @@ export async function chartsDrawing(queries: Queries, person: Person, sourceId: 
     .from(access)
     .where(eq(access.personId, person.id));
   const open = new Set(shared.map(({ id }) => id));
-  const all = (await livingCharts(queries)).filter(({ sourceIds }) => sourceIds.includes(sourceId));
+  const all = await livingCharts(queries, sourceId);
   return {
     seen: all.filter(({ dashboardId }) => open.has(dashboardId)),
     hidden: all.filter(({ dashboardId }) => !open.has(dashboardId)),
@@ -165,9 +228,8 @@ export async function chartsUsing(
   measures: readonly Measure[],
 ): Promise<{ title: string; column: string }[]> {
   if (columns.length === 0) return [];
-  const { seen } = await chartsOfSource(queries, person, sourceId);
-  const drawn = await livingCharts(queries, inArray(charts.id, [0, ...seen.map(({ id }) => id)]));
-  return drawn.flatMap(({ title, definition }) => {
+  const { seen } = await chartsDrawing(queries, person, sourceId);
+  return seen.flatMap(({ title, definition }) => {
     const used = new Set(
       withMeasures(definition, measures).series.flatMap(({ figures, split }) => {
         if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
@@ -191,7 +253,13 @@ export async function readSource(
     .select({ ...getTableColumns(sourceVersions), by: people.name })
     .from(sourceVersions)
     .leftJoin(people, eq(people.id, sourceVersions.personId))
-    .where(and(eq(sourceVersions.sourceId, source.id), eq(sourceVersions.ready, true)))
+    .where(
+      and(
+        eq(sourceVersions.sourceId, source.id),
+        eq(sourceVersions.ready, true),
+        await versionsSeen(database, person, source),
+      ),
+    )
     .orderBy(desc(sourceVersions.id));
   const [row] = await database.select().from(sources).where(eq(sources.id, source.id));
   const current = versions.find(({ id }) => id === row?.versionId);

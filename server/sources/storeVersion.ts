@@ -1,14 +1,23 @@
-import { eq } from 'drizzle-orm';
-import type { Connection } from 'mysql2/promise';
+import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DeliveryMode, FileForm } from '../../contract';
 import { type CellValue, type ColumnUnderstanding, type Profile, Profiler } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import { type Database, type Lease, type StoredDoubts, takeLease, tables } from '../database';
+import {
+  type Database,
+  inTransaction,
+  isDatabaseAway,
+  type Lease,
+  type Queries,
+  type StoredDoubts,
+  takeLease,
+  tables,
+} from '../database';
+import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { makeFactsTable, storedColumns } from './facts';
 import { mergeTables } from './mergeTables';
 import { RowLoader } from './rowLoader';
-import { discardVersion, dropOldVersions } from './versions';
-import { openStandingRows } from './versionRows';
+import { discardUnfinished, dropOldVersions } from './versions';
+import type { StandingRows } from './versionRows';
 
 const { sources, sourceVersions } = tables;
 
@@ -44,49 +53,89 @@ export interface StoreListener {
   onProgress?: (rows: number, ofRows: number) => void;
 }
 
+/** Another version was put in place while this one was put together. */
+export class Superseded extends Error {
+  constructor() {
+    super('Another version was put in place meanwhile.');
+    this.name = 'Superseded';
+  }
+}
+
 /**
  * Stores a delivery as a new version of a source, all of it or nothing. Its rows come into tables of
  * their own, which nobody sees before the version is put in place; a lease keeps sweeps away.
+ * @param base the rows that the source has, on which the version is built; null for a new source
  * @returns the source's id
- * @throws ProblemError when the rows do not fit those that the source has; no trace of it remains
+ * @throws ProblemError when the rows do not fit those that the source has, Superseded when the source
+ *   does not stand on its base any more; no trace of it remains
  */
 export async function storeVersion(
   database: Database,
   target: Target,
+  base: StandingRows | null,
   delivery: Delivery,
   listener: StoreListener = {},
 ): Promise<number> {
-  const mode = 'mode' in target ? target.mode : 'replace';
-  const table = await wholeTable(database, target, delivery.table);
+  const table = wholeTable(target, base, delivery.table);
+  await requireRoomForRows(database, target.ownerId, table.rows);
   const how = await howRead(database, target, delivery);
   const { versionId, lease } = await beginVersion(
     database,
     { ...delivery, ...how },
-    mode,
-    target.ownerId,
+    { target, builtOn: base?.versionId ?? null },
   );
   listener.onBegun?.(versionId);
-  try {
-    await storeRows(database, versionId, table, lease, listener);
-    const sourceId = await putInPlace(database, versionId, target, lease);
-    await dropOldVersions(database, sourceId);
-    return sourceId;
-  } catch (error) {
-    await discardVersion(database, versionId).catch((left: unknown) =>
-      console.error(`version ${versionId} is left to the next sweep:`, left),
-    );
+  const sourceId = await placed().catch(async (error: unknown) => {
+    // What cannot be asked now is left to the next sweep, which finds it by its lease.
+    if (isDatabaseAway(error)) lease.letLapse();
+    else await clearAway(database, versionId, lease);
     throw error;
-  } finally {
+  });
+  await lease.release();
+  await dropOldVersions(database, sourceId);
+  return sourceId;
+
+  async function placed() {
+    await storeRows(database, versionId, table, lease, listener);
+    return putInPlace(database, versionId, target, base, lease);
+  }
+}
+
+/** @throws Refusal 422 when the sources of a person would have more rows than they may */
+async function requireRoomForRows(database: Database, ownerId: number, adding: number) {
+  const [found] = await database
+    .select({
+      all: sql`COALESCE(SUM(${sourceVersions.rows}), 0)`.mapWith(Number),
+      living:
+        sql`COALESCE(SUM(IF(${sources.deletedAt} IS NULL, ${sourceVersions.rows}, 0)), 0)`.mapWith(
+          Number,
+        ),
+    })
+    .from(sources)
+    .innerJoin(sourceVersions, eq(sourceVersions.sourceId, sources.id))
+    .where(eq(sources.ownerId, ownerId));
+  requireRoom('rows', found ?? { all: 0 }, adding);
+}
+
+/** Removes what was begun of a version, unless it has come into place after all. */
+async function clearAway(database: Database, versionId: number, lease: Lease) {
+  try {
+    await discardUnfinished(database, versionId);
     await lease.release();
+  } catch (left) {
+    lease.letLapse();
+    console.error(`version ${versionId} is left to the next sweep:`, left);
   }
 }
 
 /** The rows as they will stand: those delivered, and what stays of those that the source has. */
-async function wholeTable(database: Database, target: Target, delivered: TypedTable) {
-  if ('name' in target || target.mode === 'replace' || target.mode === 'correct') return delivered;
-  const standing = await openStandingRows(database, target.sourceId);
-  return standing ? mergeTables(standing.rows, delivered, target) : delivered;
+function wholeTable(target: Target, base: StandingRows | null, delivered: TypedTable) {
+  if ('name' in target || !base || !isMerged(target.mode)) return delivered;
+  return mergeTables(base.rows, delivered, target);
 }
+
+/** Whether rows of the source stay beside those that are delivered. */
+export const isMerged = (mode: DeliveryMode) => mode === 'append' || mode === 'update';
 
 /** Rows corrected by hand say nothing of how files are read: what was said of the last one stays. */
 async function howRead(
@@ -107,19 +156,29 @@ async function howRead(
 async function beginVersion(
   database: Database,
   { fileName, uploadId, form, doubts, table }: Delivery,
-  mode: DeliveryMode,
-  personId: number,
+  { target, builtOn }: { target: Target; builtOn: number | null },
 ) {
-  return database.transaction(async (change) => {
+  const mode = 'mode' in target ? target.mode : 'replace';
+  let held: Lease | null = null;
+  const begin = async (change: Queries) => {
+    // One that is begun anew has another id.
+    await held?.release();
     const [{ insertId }] = await change.insert(sourceVersions).values({
-      ...{ sourceId: 0, fileName, mode, uploadId, personId, doubts, form },
+      ...{ sourceId: 0, fileName, mode, uploadId, builtOn, doubts, form },
+      personId: target.ownerId,
       ...{ rows: table.rows, columns: storedColumns(table.columns, table.found) },
       ...{ ready: false, createdAt: new Date() },
     });
-    const lease = await takeLease(database, { kind: 'version', subject: insertId });
-    if (!lease) throw new Error(`Version ${insertId} is held by somebody else.`);
-    return { versionId: insertId, lease };
-  });
+    held = await takeLease(database, { kind: 'version', subject: insertId });
+    if (!held) throw new Error(`Version ${insertId} is held by somebody else.`);
+    return { versionId: insertId, lease: held };
+  };
+  try {
+    return await inTransaction(database, begin);
+  } catch (error) {
+    await (held as Lease | null)?.release();
+    throw error;
+  }
 }
 
 /** Writes the rows, and looks at them again as they stand together. */
@@ -169,44 +228,60 @@ const lostLease = () =>
   });
 
 /** Makes the new version the one its source stands on. */
-async function putInPlace(database: Database, versionId: number, target: Target, lease: Lease) {
-  const connection = await database.$client.getConnection();
-  try {
-    await connection.beginTransaction();
-    const sourceId = await placeVersion(connection, versionId, target);
+function putInPlace(
+  database: Database,
+  versionId: number,
+  target: Target,
+  base: StandingRows | null,
+  lease: Lease,
+): Promise<number> {
+  return inTransaction(database, async (change) => {
+    const sourceId =
+      'name' in target
+        ? await makeSource(change, target)
+        : await onItsBase(change, target, base?.versionId ?? null);
+    const [{ affectedRows }] = await change
+      .update(sourceVersions)
+      .set({ sourceId, ready: true })
+      .where(eq(sourceVersions.id, versionId));
+    if (affectedRows === 0) throw lostLease();
+    await change.update(sources).set({ versionId }).where(eq(sources.id, sourceId));
     if (lease.lost.aborted) throw lostLease();
-    await connection.commit();
     return sourceId;
-  } catch (error) {
-    await connection.rollback();
-    throw error;
-  } finally {
-    connection.release();
-  }
+  });
 }
 
-async function placeVersion(connection: Connection, versionId: number, target: Target) {
-  let sourceId = 'sourceId' in target ? target.sourceId : 0;
-  if ('name' in target) {
-    const [made] = await connection.execute(
-      'INSERT INTO sources (owner_id, name, created_at) VALUES (?, ?, UTC_TIMESTAMP(3))',
-      [target.ownerId, target.name],
-    );
-    sourceId = (made as { insertId: number }).insertId;
-  }
-  const [readied] = await connection.execute(
-    'UPDATE source_versions SET source_id = ?, ready = 1 WHERE id = ?',
-    [sourceId, versionId],
-  );
-  if ((readied as { affectedRows: number }).affectedRows === 0) throw lostLease();
-  const [moved] = await connection.execute(
-    'UPDATE sources SET version_id = ? WHERE id = ? AND owner_id = ? AND deleted_at IS NULL',
-    [versionId, sourceId, target.ownerId],
-  );
-  if ((moved as { affectedRows: number }).affectedRows === 0)
-    throw new ProblemError({
-      code: 'not-found',
-      sentence: 'The source is gone. Bring the file in as a new one.',
-    });
+async function makeSource(change: Queries, { ownerId, name }: { ownerId: number; name: string }) {
+  await lockPerson(change, ownerId);
+  const found = await change
+    .select(countOf(sources.deletedAt))
+    .from(sources)
+    .where(eq(sources.ownerId, ownerId));
+  requireRoom('sources', onlyRow(found));
+  const [{ insertId }] = await change
+    .insert(sources)
+    .values({ ownerId, name, createdAt: new Date() });
+  return insertId;
+}
+
+/** The source of a version, locked, while it stands on the version that this one was built on. */
+async function onItsBase(
+  change: Queries,
+  { ownerId, sourceId }: { ownerId: number; sourceId: number },
+  builtOn: number | null,
+): Promise<number> {
+  const [source] = await change
+    .select({ versionId: sources.versionId })
+    .from(sources)
+    .where(and(eq(sources.id, sourceId), eq(sources.ownerId, ownerId), isNull(sources.deletedAt)))
+    .for('update');
+  if (!source) throw sourceGone();
+  if (source.versionId !== builtOn) throw new Superseded();
   return sourceId;
 }
+
+export const sourceGone = () =>
+  new ProblemError({
+    code: 'not-found',
+    sentence: 'The source is gone. Bring the file in as a new one.',
+  });

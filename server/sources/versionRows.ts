@@ -40,13 +40,16 @@ async function* readBatches(
 ): AsyncGenerator<CellValue[][]> {
   const words = await readWords(database, versionId);
   const list = columns.map(({ kind }, place) => expressionOf(kind, factsColumn(place)));
+  let read = 0;
   const sql = `SELECT ${list.join(', ')} FROM ${factsTable(versionId)} WHERE \`row\` >= ? AND \`row\` < ? ORDER BY \`row\``;
   for (let from = 0; from < count; from += rowsAtOnce) {
     const [rows] = await database.$client.execute<RowDataPacket[][]>({ sql, rowsAsArray: true }, [
       from,
       from + rowsAtOnce,
     ]);
-    yield (rows as unknown as (number | string | null)[][]).map((cells) =>
+    const found = rows as unknown as (number | string | null)[][];
+    read += found.length;
+    yield found.map((cells) =>
       cells.map((cell, place) => {
         if (cell === null) return null;
         const { kind, coded } = columns[place] as StoredColumn;
@@ -55,6 +58,7 @@ async function* readBatches(
       }),
     );
   }
+  if (read !== count) throw new Error(`version ${versionId} has ${read} rows of ${count}`);
 }
 
 function expressionOf(kind: StoredColumn['kind'], column: string): string {
@@ -71,15 +75,23 @@ async function readWords(database: Database, versionId: number): Promise<Map<str
   return new Map(found.map(([place, code, word]) => [`${place} ${code}`, word]));
 }
 
+/** The rows that a source has now. */
+export interface StandingRows {
+  name: string;
+  versionId: number;
+  rows: VersionRows;
+}
+
 /** Opens the version that a source stands on; null when the source is gone. */
 export async function openStandingRows(
   database: Database,
   sourceId: number,
-): Promise<{ name: string; rows: VersionRows } | null> {
+): Promise<StandingRows | null> {
   const [source] = await database
     .select({ name: sources.name, versionId: sources.versionId })
     .from(sources)
     .where(and(eq(sources.id, sourceId), isNull(sources.deletedAt)));
-  const rows = source?.versionId ? await openVersionRows(database, source.versionId) : null;
-  return source && rows ? { name: source.name, rows } : null;
+  const versionId = source?.versionId ?? null;
+  const rows = versionId === null ? null : await openVersionRows(database, versionId);
+  return source && versionId !== null && rows ? { name: source.name, versionId, rows } : null;
 }

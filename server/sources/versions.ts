@@ -11,28 +11,32 @@ export async function discardVersion(database: Database, versionId: number): Pro
   await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
 }
 
+/** Removes a version that has not come into place. */
+export async function discardUnfinished(database: Database, versionId: number): Promise<void> {
+  const unfinished = and(eq(sourceVersions.id, versionId), eq(sourceVersions.ready, false));
+  const [found] = await database
+    .select({ id: sourceVersions.id })
+    .from(sourceVersions)
+    .where(unfinished);
+  if (found) await discardVersion(database, versionId);
+}
+
 /**
  * Removes versions whose bring-in was stopped or killed. Whoever brings one in holds its lease, also
  * in another server; whoever sweeps takes the lease first. What cannot be removed yet, since the
  * database is still at it, is left to the next sweep.
  */
 export async function sweepUnfinished(database: Database): Promise<void> {
-  const unfinished = (id?: number) =>
-    database
-      .select({ id: sourceVersions.id })
-      .from(sourceVersions)
-      .where(
-        and(
-          eq(sourceVersions.ready, false),
-          id === undefined ? undefined : eq(sourceVersions.id, id),
-        ),
-      );
-  for (const { id } of await unfinished()) {
+  const unfinished = await database
+    .select({ id: sourceVersions.id })
+    .from(sourceVersions)
+    .where(eq(sourceVersions.ready, false));
+  for (const { id } of unfinished) {
     const lease = await takeLease(database, { kind: 'version', subject: id });
     if (!lease) continue;
     try {
       // It may have become whole between the look and the lease.
-      if ((await unfinished(id)).length > 0) await discardVersion(database, id);
+      await discardUnfinished(database, id);
     } catch (error) {
       console.error(`version ${id} is left to the next sweep:`, error);
     } finally {
@@ -41,19 +45,29 @@ export async function sweepUnfinished(database: Database): Promise<void> {
   }
 }
 
-/** Drops the oldest versions of a source; the one in use stays. */
-export async function dropOldVersions(database: Database, sourceId: number) {
-  const versions = await database
-    .select({ id: sourceVersions.id, used: sources.id })
-    .from(sourceVersions)
-    .leftJoin(sources, eq(sources.versionId, sourceVersions.id))
-    .where(eq(sourceVersions.sourceId, sourceId))
-    .orderBy(desc(sourceVersions.id));
-  for (const { id, used } of versions.slice(settings.versionsKept))
-    if (used === null) await discardVersion(database, id);
+/**
+ * Drops the oldest versions of a source; the one in use stays. What cannot be dropped now is left to the
+ * next delivery: the one that is just in place is not to be spoilt by it.
+ */
+export async function dropOldVersions(database: Database, sourceId: number): Promise<void> {
+  try {
+    const versions = await database
+      .select({ id: sourceVersions.id, used: sources.id })
+      .from(sourceVersions)
+      .leftJoin(sources, eq(sources.versionId, sourceVersions.id))
+      .where(eq(sourceVersions.sourceId, sourceId))
+      .orderBy(desc(sourceVersions.id));
+    for (const { id, used } of versions.slice(settings.versionsKept))
+      if (used === null) await discardVersion(database, id);
+  } catch (left) {
+    console.error(`old versions of source ${sourceId} are left to the next delivery:`, left);
+  }
 }
 
-/** Stands a source on one of its earlier versions again. */
+/**
+ * Stands a source on one of its earlier versions again.
+ * @returns whether there is such a version
+ */
 export async function useVersion(
   database: Database,
   sourceId: number,

@@ -1,4 +1,4 @@
-import type { BringInStep, DeliveryMode, FileForm, Understanding } from '../../contract';
+import type { BringInStep, DeliveryMode, FileForm, Sharing, Understanding } from '../../contract';
 import { type ChartDefinition, draftChart } from '../../core/chart';
 
 /** What a request was answered. */
@@ -7,6 +7,8 @@ export interface Answer<T = Record<string, unknown>> {
   body: T;
   headers: Headers;
 }
+
+const emailOf = (name: string) => `${name}@isles.example`;
 
 /** Somebody who sends requests, with the cookies they were given. */
 export class TestPerson {
@@ -24,14 +26,28 @@ export class TestPerson {
   /** Makes an account and is signed in by it. */
   static async signedUp(origin: string, name: string): Promise<TestPerson> {
     const person = new TestPerson(origin);
-    const email = `${name}@isles.example`;
-    const { status } = await person.send('POST', '/people', {
-      email,
-      name,
-      password: 'long enough to be one',
-    });
-    if (status !== 201) throw new Error(`${name} has no account: ${status}`);
+    const account = { email: emailOf(name), password: 'long enough to be one' };
+    await person.send('POST', '/people', { ...account, name });
+    const { status } = await person.send('POST', '/session', account);
+    if (status !== 200) throw new Error(`${name} has no account: ${status}`);
     return person;
+  }
+
+  /** Gives somebody a role on a dashboard, and has them open it, which makes it theirs. */
+  async share(
+    dashboardId: number,
+    role: 'editor' | 'reader',
+    { name, person }: { name: string; person: TestPerson },
+  ): Promise<void> {
+    await this.send('PUT', `/dashboards/${dashboardId}/people`, { email: emailOf(name), role });
+    await person.send('GET', `/dashboards/${dashboardId}`);
+  }
+
+  /** Makes a link to a dashboard. @returns its id and its token */
+  async link(dashboardId: number): Promise<{ id: number; token: string }> {
+    const { body } = await this.send<Sharing>('POST', `/dashboards/${dashboardId}/links`);
+    if (!body.made) throw new Error(`no link: ${JSON.stringify(body)}`);
+    return body.made;
   }
 
   async send<T = Record<string, unknown>>(

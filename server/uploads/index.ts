@@ -8,4 +8,5 @@ export {
   requireUpload,
   sweepUploads,
   understoodBefore,
+  whileRead,
 } from './uploads';

@@ -5,6 +5,7 @@ const sentences: Partial<Record<Leased['kind'], string>> = {
   upload: 'You are sending several files already. Wait until one has arrived.',
   reading: 'Several of your files are being read already. Wait until one is done.',
   'bring-in': 'Several of your files are being brought in already. Wait until one is done.',
+  'file-read': 'This file is being read several times already. Wait until one is done.',
   file: 'This file is being brought in already. Wait until that is done.',
 };
 

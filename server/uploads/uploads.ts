@@ -1,12 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { and, desc, eq, inArray, lt, notExists, or, sql } from 'drizzle-orm';
+import { and, desc, eq, lt, notExists, or, type SQL, sql } from 'drizzle-orm';
 import { bringInLimits, type Person, type Understanding, type Upload } from '../../contract';
-import { type Database, tables } from '../database';
+import { type Problem, ProblemError } from '../../core/values';
+import { type Database, heldByNobody, inTransaction, tables } from '../database';
 import { Refusal } from '../http';
+import { onlyRow, requireRoom } from '../quotas';
 import { settings } from '../settings';
 import { withShare } from './shares';
 
 const { uploads, uploadParts } = tables;
+const notWhole: Problem = {
+  code: 'upload-gone',
+  sentence: 'The file is not here whole any more. Choose it again.',
+};
+
 const partBytes = 1024 * 1024;
 const keptHours = 24;
 
@@ -27,6 +34,7 @@ export async function keepUpload(
 ): Promise<Upload> {
   const share = { kind: 'upload', subject: person.id, most: settings.uploadsAtOnce } as const;
   return withShare(database, share, async () => {
+    requireRoom('bytes', await bytesOf(database, person));
     const id = randomUUID().replaceAll('-', '');
     const row = { id, ownerId: person.id, fileName, bytes: 0, createdAt: new Date() };
     await database.insert(uploads).values({ ...row, ready: false });
@@ -37,6 +45,7 @@ export async function keepUpload(
           code: 'empty-file',
           sentence: `${fileName} is empty. Choose a file with figures.`,
         });
+      requireRoom('bytes', await bytesOf(database, person), bytes);
       await database.update(uploads).set({ bytes, ready: true }).where(eq(uploads.id, id));
       await keepLatest(database, person);
       return { id, fileName, bytes };
@@ -45,6 +54,23 @@ export async function keepUpload(
       throw error;
     }
   });
+}
+
+/** A file that is kept for a source that was removed. */
+const ofRemoved = sql`EXISTS (SELECT 1 FROM source_versions JOIN sources ON sources.id = source_versions.source_id
+  WHERE source_versions.upload_id = ${uploads.id} AND sources.deleted_at IS NOT NULL)`;
+
+/** What the files of a person take, in bytes. */
+async function bytesOf(database: Database, person: Person) {
+  const sum = (of: SQL) => sql`COALESCE(SUM(${of}), 0)`.mapWith(Number);
+  const found = await database
+    .select({
+      all: sum(sql`${uploads.bytes}`),
+      living: sum(sql`IF(${ofRemoved}, 0, ${uploads.bytes})`),
+    })
+    .from(uploads)
+    .where(eq(uploads.ownerId, person.id));
+  return onlyRow(found);
 }
 
 async function keepParts(database: Database, id: string, content: AsyncIterable<Buffer>) {
@@ -90,7 +116,7 @@ export async function requireUpload(
   if (!found) {
     const sentence =
       'This file is not here any more: a delivered file is kept for a day. Choose it again.';
-    throw new Refusal(404, { code: 'upload-gone', sentence });
+    throw new Refusal(404, { ...notWhole, sentence });
   }
   return { id, fileName: found.fileName, bytes: found.bytes };
 }
@@ -119,21 +145,53 @@ export async function understoodBefore(database: Database, id: string): Promise<
   return row?.understood ?? null;
 }
 
-/** Reads the content of an upload, part by part. */
-export async function* readUpload(database: Database, id: string): AsyncGenerator<Buffer> {
+/**
+ * Reads the content of an upload, part by part.
+ * @throws ProblemError when less comes, or more, than was sent
+ */
+export async function* readUpload(
+  database: Database,
+  { id, bytes }: Pick<Upload, 'id' | 'bytes'>,
+): AsyncGenerator<Buffer> {
+  let read = 0;
   for (let place = 0; ; place += 1) {
     const part = and(eq(uploadParts.uploadId, id), eq(uploadParts.place, place));
     const [row] = await database.select().from(uploadParts).where(part);
-    if (!row) return;
+    if (!row) break;
+    read += row.content.length;
     yield row.content;
   }
+  if (read !== bytes) throw new ProblemError(notWhole);
 }
 
-/** Forgets uploads and their content. */
+/** While somebody reads a file, or brings it in, nothing of it is forgotten. */
+const readByNobody = heldByNobody(['file', 'file-read'], uploads.id);
+
+/** How many may read one file at the same time. */
+const mostReaders = 8;
+
+/**
+ * Does work that reads a file, which stays whole meanwhile.
+ * @throws Refusal 404 when it is gone, 409 when too many read it
+ */
+export async function whileRead<T>(
+  database: Database,
+  person: Person,
+  id: string,
+  work: (upload: Upload) => Promise<T>,
+): Promise<T> {
+  const leased = { kind: 'file-read', subject: id, most: mostReaders } as const;
+  return withShare(database, leased, async () => work(await requireUpload(database, person, id)));
+}
+
+/** Forgets uploads and their content, but for those that are being read. */
 export async function forgetUploads(database: Database, ids: string[]): Promise<void> {
-  if (ids.length === 0) return;
-  await database.delete(uploadParts).where(inArray(uploadParts.uploadId, ids));
-  await database.delete(uploads).where(inArray(uploads.id, ids));
+  for (const id of ids)
+    await inTransaction(database, async (change) => {
+      const unread = and(eq(uploads.id, id), readByNobody);
+      const [{ affectedRows }] = await change.delete(uploads).where(unread);
+      if (affectedRows > 0) await change.delete(uploadParts).where(eq(uploadParts.uploadId, id));
+    });
 }
 
 /** Uploads that no version stands on. */
@@ -150,7 +208,7 @@ export async function keepLatest(
   const own = await database
     .select({ id: uploads.id })
     .from(uploads)
-    .where(and(eq(uploads.ownerId, person.id), eq(uploads.ready, true), notBroughtIn))
+    .where(and(eq(uploads.ownerId, person.id), eq(uploads.ready, true), notBroughtIn, readByNobody))
     .orderBy(desc(uploads.createdAt));
   await forgetUploads(
     database,

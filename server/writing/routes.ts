@@ -1,11 +1,11 @@
 import { once } from 'node:events';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, type SQL } from 'drizzle-orm';
 import { type Response, Router } from 'express';
 import { type Database, tables } from '../database';
 import { notFound, readId, shareFairly } from '../http';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
-import { openVersionRows, requireSource } from '../sources';
+import { openVersionRows, requireSource, versionsSeen } from '../sources';
 import { type TableText, tableTexts } from './tableText';
 import { writeWorkbook } from './writeWorkbook';
 
@@ -19,7 +19,9 @@ export function writingRoutes(database: Database): Router {
   router.get('/sources/:id/rows.:form', share, async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireSource(database, person, readId(request));
-    const version = await versionOf(database, source.id, Number(request.query.version) || null);
+    const asked = Number(request.query.version) || null;
+    const seen = await versionsSeen(database, person, source);
+    const version = await versionOf(database, source.id, asked, seen);
     const form = String(request.params.form);
     const fileName = `${source.name}.${form}`;
     if (form === 'xlsx') {
@@ -36,7 +38,12 @@ export function writingRoutes(database: Database): Router {
 }
 
 /** A version of a source; without an id, the one that it stands on. */
-async function versionOf(database: Database, sourceId: number, versionId: number | null) {
+async function versionOf(
+  database: Database,
+  sourceId: number,
+  versionId: number | null,
+  seen: SQL | undefined,
+) {
   const [found] = await database
     .select({ id: sourceVersions.id, rows: sourceVersions.rows })
     .from(sourceVersions)
@@ -48,6 +55,7 @@ async function versionOf(database: Database, sourceId: number, versionId: number
         versionId === null
           ? eq(sourceVersions.id, sources.versionId)
           : eq(sourceVersions.id, versionId),
+        seen,
       ),
     );
   if (!found) throw notFound('version');

@@ -7,7 +7,7 @@ const workerFile = './workbookWorker.js';
 /** More rows do not fit into memory as a workbook. */
 const mostRows = 200_000;
 
-const threads = new Seats({ atOnce: settings.fileThreads, waiting: 20 });
+const threads = new Seats({ atOnce: settings.writingThreads, waiting: 20 });
 
 /**
  * Writes a version of a source as a workbook.
@@ -29,7 +29,7 @@ export function writeWorkbook(version: {
 function runThread({ id, name }: { id: number; name: string }): Promise<Uint8Array> {
   const worker = new Worker(new URL(workerFile, import.meta.url), {
     workerData: { versionId: id, name },
-    resourceLimits: { maxOldGenerationSizeMb: settings.fileThreadMegabytes },
+    resourceLimits: { maxOldGenerationSizeMb: settings.writingThreadMegabytes },
   });
   return new Promise((resolve, reject) => {
     worker.once('message', resolve);

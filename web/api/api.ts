@@ -22,6 +22,7 @@ import type {
   SourceDetail,
   WrittenChart,
 } from '../../contract';
+import { pageOf } from '../../contract';
 import { type BoardStyle, type ChartDefinition, figuresAsked } from '../../core/chart';
 import type { MeasureDefinition } from '../../core/measures';
 import { checkedFetch, ownHeader } from './checkedFetch';
@@ -31,12 +32,24 @@ const post = json('POST');
 const put = json('PUT');
 const remove = json('DELETE');
 
+type Asked<Data> = QueryReturnValue<Data, FetchBaseQueryError, FetchBaseQueryMeta | undefined>;
+
+/** Asks for a list page by page, until one is not full. */
+async function allPages<Entry>(
+  path: string,
+  ask: (page: string) => Asked<unknown> | PromiseLike<Asked<unknown>>,
+): Promise<Asked<Entry[]>> {
+  const entries: Entry[] = [];
+  for (let page = 1; ; page += 1) {
+    const answer = (await ask(page === 1 ? path : `${path}?page=${page}`)) as Asked<Entry[]>;
+    if (!answer.data) return answer;
+    entries.push(...answer.data);
+    if (answer.data.length < pageOf) return { data: entries };
+  }
+}
+
 /** What a change is answered: the revision that it brings. */
-type Revised = QueryReturnValue<
-  { revision: number },
-  FetchBaseQueryError,
-  FetchBaseQueryMeta | undefined
->;
+type Revised = Asked<{ revision: number }>;
 
 /** The moves of charts that are on their way, and the revision that each dashboard has come to by them. */
 let moves: Promise<unknown> = Promise.resolve();
@@ -63,13 +76,14 @@ export const api = createApi({
     signInAsDemo: build.mutation<Session, 'author' | 'reader'>({
       query: (as) => post('session/demo', { as }),
     }),
-    signUp: build.mutation<Session, { email: string; name: string; password: string }>({
+    /** Says nothing of what came of it: whoever has the account signs in by it. */
+    signUp: build.mutation<unknown, { email: string; name: string; password: string }>({
       query: (body) => post('people', body),
     }),
     signOut: build.mutation<Session, void>({ query: () => remove('session') }),
 
     dashboards: build.query<DashboardSummary[], void>({
-      query: () => 'dashboards',
+      queryFn: (_, _api, _extra, ask) => allPages<DashboardSummary>('dashboards', ask),
       providesTags: ['Dashboards'],
     }),
     dashboard: build.query<Dashboard, { id: number } | { link: string }>({
@@ -149,6 +163,10 @@ export const api = createApi({
     }),
     takeAccess: build.mutation<Sharing, { id: number; personId: number }>({
       query: ({ id, personId }) => remove(`dashboards/${id}/people/${personId}`),
+      invalidatesTags: ['Sharing'],
+    }),
+    takeInvitation: build.mutation<Sharing, { id: number; invitationId: number }>({
+      query: ({ id, invitationId }) => remove(`dashboards/${id}/invitations/${invitationId}`),
       invalidatesTags: ['Sharing'],
     }),
     letReadersNote: build.mutation<Sharing, { id: number; readersNote: boolean }>({
@@ -257,7 +275,10 @@ export const api = createApi({
       invalidatesTags: ['Dashboard'],
     }),
 
-    sources: build.query<Source[], void>({ query: () => 'sources', providesTags: ['Sources'] }),
+    sources: build.query<Source[], void>({
+      queryFn: (_, _api, _extra, ask) => allPages<Source>('sources', ask),
+      providesTags: ['Sources'],
+    }),
     removedSources: build.query<RemovedSource[], void>({
       query: () => 'sources/removed',
       extraOptions: { shape: 'removedSources' },

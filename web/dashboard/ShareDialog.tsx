@@ -21,7 +21,7 @@ export function ShareDialog({
       {' '}
       <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
         {error && <p className="problem">{sayProblem(error)}</p>}
-        {sharing && <PeoplePart dashboardId={dashboardId} people={sharing.people} />}
+        {sharing && <PeoplePart dashboardId={dashboardId} sharing={sharing} />}
         {sharing && <NotesPart dashboardId={dashboardId} readersNote={sharing.readersNote} />}
         {sharing && <LinksPart dashboardId={dashboardId} links={sharing.links} />}
       </Modal>
@@ -34,20 +34,23 @@ const roleChoices = [
   { value: 'editor' as const, label: 'may edit' },
 ];
 
-function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Sharing['people'] }) {
+function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sharing }) {
   const [email, setEmail] = useState('');
   const [role, setRole] = useState<'editor' | 'reader'>('reader');
   const [give, giving] = api.useGiveAccessMutation();
   const [take] = api.useTakeAccessMutation();
+  const [takeInvitation] = api.useTakeInvitationMutation();
   const invite = async () => {
     await give({ id: dashboardId, email, role }).unwrap();
     setEmail('');
   };
+  const change = (of: string) => (next: 'editor' | 'reader') =>
+    void give({ id: dashboardId, email: of, role: next });
   return (
     <section className="share-part" aria-label="People">
       <h3>People</h3>
       <ul className="share-list">
-        {people.map((person) => (
+        {sharing.people.map((person) => (
           <li key={person.id}>
             <span>
               {person.name} <span className="quiet small">{person.email}</span>
@@ -55,29 +58,33 @@ function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Shar
             {person.role === 'owner' ? (
               <span className="quiet">owner</span>
             ) : (
-              <span className="row">
-                <Select
-                  size="small"
-                  value={person.role}
-                  aria-label={`Role of ${person.name}`}
-                  onChange={(next) =>
-                    void give({ id: dashboardId, email: person.email, role: next })
-                  }
-                  options={roleChoices}
-                />
-                <button
-                  type="button"
-                  className="act"
-                  onClick={() => void take({ id: dashboardId, personId: person.id })}
-                  aria-label={`Take back access from ${person.name}`}
-                >
-                  Take back
-                </button>
-              </span>
+              <GivenRole
+                to={person.name}
+                role={person.role}
+                onChange={change(person.email)}
+                onTake={() => void take({ id: dashboardId, personId: person.id })}
+              />
             )}
           </li>
         ))}
+        {sharing.waiting.map(({ id, email: to, role: given }) => (
+          <li key={`waiting ${id}`}>
+            <span>
+              {to} <span className="quiet small">not opened yet</span>
+            </span>
+            <GivenRole
+              to={to}
+              role={given as 'editor' | 'reader'}
+              onChange={change(to)}
+              onTake={() => void takeInvitation({ id: dashboardId, invitationId: id })}
+            />
+          </li>
+        ))}
       </ul>
+      <p className="quiet small">
+        Whoever signs in by the address finds the dashboard among theirs. Who has no account yet
+        makes one by it first.
+      </p>
       <form
         className="row"
         onSubmit={(event) => {
@@ -111,6 +118,39 @@ function PeoplePart({ dashboardId, people }: { dashboardId: number; people: Shar
   );
 }
 
+/** What somebody may do here, to be changed or taken back. */
+function GivenRole({
+  to,
+  role,
+  onChange,
+  onTake,
+}: {
+  to: string;
+  role: 'editor' | 'reader';
+  onChange: (role: 'editor' | 'reader') => void;
+  onTake: () => void;
+}) {
+  return (
+    <span className="row">
+      <Select
+        size="small"
+        value={role}
+        aria-label={`Role of ${to}`}
+        onChange={onChange}
+        options={roleChoices}
+      />
+      <button
+        type="button"
+        className="act"
+        onClick={onTake}
+        aria-label={`Take back access from ${to}`}
+      >
+        Take back
+      </button>
+    </span>
+  );
+}
+
 function NotesPart({ dashboardId, readersNote }: { dashboardId: number; readersNote: boolean }) {
   const [change, { error }] = api.useLetReadersNoteMutation();
   return (
@@ -133,9 +173,12 @@ function NotesPart({ dashboardId, readersNote }: { dashboardId: number; readersN
 
 const address = (token: string) => `${window.location.origin}/shared/${token}`;
 
+const madeOn = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
 function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing['links'] }) {
   const [make, making] = api.useMakeLinkMutation();
   const [takeBack] = api.useTakeLinkBackMutation();
+  const made = making.data?.made;
   const copy = async (token: string) => {
     await navigator.clipboard.writeText(address(token));
     toast('Link copied.');
@@ -145,20 +188,29 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
       <h3>Links</h3>
       <p className="quiet small">
         Anybody who has a link can read this dashboard without an account, until you take it back.
+        Its address is shown once, when it is made: only a print of it is kept.
       </p>
       <ul className="share-list">
-        {links.map(({ id, token }) => (
+        {links.map(({ id, madeAt }) => (
           <li key={id}>
-            <Input
-              readOnly
-              value={address(token)}
-              aria-label="Link"
-              onFocus={(event) => event.target.select()}
-            />
+            {made?.id === id ? (
+              <Input
+                readOnly
+                value={address(made.token)}
+                aria-label="Link"
+                onFocus={(event) => event.target.select()}
+              />
+            ) : (
+              <span>
+                A link <span className="quiet small">made {madeOn.format(new Date(madeAt))}</span>
+              </span>
+            )}
             <span className="row">
-              <button type="button" className="act" onClick={() => void copy(token)}>
-                Copy
-              </button>
+              {made?.id === id && (
+                <button type="button" className="act" onClick={() => void copy(made.token)}>
+                  Copy
+                </button>
+              )}
               <button
                 type="button"
                 className="act"
@@ -173,6 +225,11 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
       <Button onClick={() => void make(dashboardId)} busy={making.isLoading}>
         Make a link
       </Button>
+      {making.error && (
+        <p className="problem" role="alert">
+          {sayProblem(making.error)}
+        </p>
+      )}
     </section>
   );
 }

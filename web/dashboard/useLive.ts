@@ -23,6 +23,11 @@ export function useLive(path: string, shown: BoardStamp) {
       if (board !== stamp.board) dispatch(api.util.invalidateTags(['Dashboard', 'Frames']));
       else if (notes !== stamp.notes) dispatch(api.util.invalidateTags(['Dashboard']));
     };
+    // A stream that is refused for good: who looked here may not any more.
+    stream.onerror = () => {
+      if (stream.readyState === EventSource.CLOSED)
+        dispatch(api.util.invalidateTags(['Dashboard', 'Dashboards']));
+    };
     return () => stream.close();
   }, [path, dispatch]);
 }

@@ -3,9 +3,15 @@ import { type FormEvent, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { ValidationError } from 'yup';
 import { type Session, signInBody, signUpBody } from '../../contract';
-import { api, sayProblem } from '../api';
+import { api, problemOf, sayProblem } from '../api';
 import { Button, Wordmark } from '../look';
 import { Levelled } from './Levelled';
+
+/** Nothing tells a stranger whether an address has an account. */
+const notOpened = {
+  detail:
+    'No account could be entered by this address and password. If you have one already, sign in with its own password.',
+};
 
 /** Signing in, making an account, and one click into the demo. */
 export function SignInPage({ demo }: { demo: boolean }) {
@@ -26,10 +32,18 @@ export function SignInPage({ demo }: { demo: boolean }) {
       setProblem(sayProblem(error));
     }
   };
+  const make = async (account: typeof values) => {
+    await signUp(account).unwrap();
+    return signIn(account)
+      .unwrap()
+      .catch((error: unknown) => {
+        throw problemOf(error)?.status === 401 ? { data: notOpened } : error;
+      });
+  };
   const submit = (event: FormEvent) => {
     event.preventDefault();
     try {
-      if (making) void enter(signUp(signUpBody.validateSync(values)).unwrap());
+      if (making) void enter(make(signUpBody.validateSync(values)));
       else void enter(signIn(signInBody.validateSync(values)).unwrap());
     } catch (error) {
       setProblem(error instanceof ValidationError ? error.message : String(error));

@@ -1,0 +1,126 @@
+import { type ChildProcess, fork } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { settings } from '../settings';
+import type { DeliveryMessage, DeliveryTask, ReadingWord } from './task';
+
+/** Built beside the server's entry. */
+const program = './fileReader.js';
+
+const megabyte = 1024 * 1024;
+
+/** How often it is looked how much memory a process has, in milliseconds. */
+const lookEvery = 40;
+/** A process that has more than this after its work is not kept for the next one, in bytes. */
+const mostKept = 300 * megabyte;
+/** The largest heap of any reading, in megabytes. */
+const mostHeap = 1600;
+
+/** What one reading may take. */
+export interface ReadingLimits {
+  /** of resident memory */
+  bytes: number;
+  seconds: number;
+}
+
+/** How a reading ended: by itself, beyond a limit, by whoever stopped it, or by breaking down. */
+export type ReadingEnd = 'ended' | 'tooMuchMemory' | 'tooLong' | 'stopped' | 'broken';
+
+/**
+ * A process that reads files, one after another. A file that takes too much of it, or breaks it, takes
+ * nothing else along: the process is killed, and another begun for the next file.
+ */
+export class FileProcess {
+  private readonly child: ChildProcess;
+  private gone = false;
+
+  constructor() {
+    this.child = fork(fileURLToPath(new URL(program, import.meta.url)), {
+      execArgv: [`--max-old-space-size=${mostHeap}`, '--max-semi-space-size=64'],
+      serialization: 'advanced',
+      // What an engine prints when its memory is at an end tells nobody here anything.
+      stdio: ['ignore', 'inherit', 'ignore', 'ipc'],
+    });
+    this.child.once('exit', () => (this.gone = true));
+    this.child.on('error', () => (this.gone = true));
+    // One that waits for work keeps no server running.
+    this.child.unref();
+    this.child.channel?.unref();
+  }
+
+  /** Whether it can be given another file. */
+  get isReusable(): boolean {
+    return !this.gone && residentBytes(this.child.pid) < mostKept;
+  }
+
+  end() {
+    this.child.kill('SIGKILL');
+  }
+
+  /**
+   * Works on a task.
+   * @param stop ends the work at once, and the process with it
+   * @param tell receives every step
+   */
+  run(
+    task: DeliveryTask,
+    limits: ReadingLimits,
+    stop: AbortSignal,
+    tell: (message: DeliveryMessage) => void,
+  ): Promise<ReadingEnd> {
+    const { child } = this;
+    return new Promise((resolve) => {
+      let why: ReadingEnd = 'broken';
+      const kill = (reason: ReadingEnd) => {
+        why = reason;
+        this.end();
+      };
+      const onStop = () => kill('stopped');
+      const onMessage = (message: DeliveryMessage | ReadingWord) => {
+        if (typeof message !== 'string') return tell(message);
+        if (message === 'spent') this.gone = true;
+        finish('ended');
+      };
+      // Ended by the engine itself when its heap is full.
+      const onExit = (code: number | null, signal: string | null) =>
+        finish(why === 'broken' && (signal === 'SIGABRT' || code === 134) ? 'tooMuchMemory' : why);
+      const finish = (end: ReadingEnd) => {
+        clearInterval(looking);
+        clearTimeout(late);
+        stop.removeEventListener('abort', onStop);
+        child.off('message', onMessage).off('exit', onExit);
+        resolve(end);
+      };
+      const looking = setInterval(() => {
+        if (residentBytes(child.pid) > limits.bytes) kill('tooMuchMemory');
+      }, lookEvery);
+      const late = setTimeout(() => kill('tooLong'), limits.seconds * 1000);
+      child.on('message', onMessage).on('exit', onExit);
+      stop.addEventListener('abort', onStop, { once: true });
+      if (this.gone) return finish('broken');
+      child.send(task, (error) => error && kill('broken'));
+    });
+  }
+}
+
+/** What a process has in memory now, in bytes; 0 where nothing tells. */
+function residentBytes(pid: number | undefined): number {
+  try {
+    const [, pages] = readFileSync(`/proc/${pid}/statm`, 'latin1').split(' ');
+    return Number(pages) * 4096;
+  } catch {
+    return 0;
+  }
+}
+
+/** What reading a file of so many bytes may take. */
+export function readingLimits({ upload, kind }: DeliveryTask): ReadingLimits {
+  const megabytes = upload.bytes / megabyte;
+  return {
+    bytes: (settings.fileMemory + settings.fileMemoryPerMegabyte * megabytes) * megabyte,
+    seconds:
+      kind === 'understand'
+        ? settings.understandSeconds + settings.understandSecondsPerMegabyte * megabytes
+        : settings.deliverySeconds,
+  };
+}

@@ -1,0 +1,2 @@
+export { type Quota, type Quotas, quotas } from './quotas';
+export { countOf, lockPerson, onlyRow, requireRoom } from './requireRoom';

@@ -1,0 +1,34 @@
+import { benchFigureRoutes, chartRoutes, figureRoutes, measureValueRoutes } from './charts';
+import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
+import type { Database } from './database';
+import { deliveryRoutes } from './deliveries';
+import type { FigureReader } from './frames';
+import type { Routes } from './http';
+import { liveRoutes } from './live';
+import { measureRoutes } from './measures';
+import { noteRoutes } from './notes';
+import { peopleRoutes } from './people';
+import { sourceRoutes } from './sources';
+import { writingRoutes } from './writing';
+
+/** Every route of the API, by how it is worked on. */
+export const makeRoutes = (database: Database, figures: FigureReader, demo: boolean): Routes => ({
+  reading: [figureRoutes(database, figures)],
+  streaming: [
+    deliveryRoutes(database),
+    writingRoutes(database),
+    benchFigureRoutes(database, figures),
+    measureValueRoutes(database, figures),
+  ],
+  live: [liveRoutes(database)],
+  usual: [
+    peopleRoutes(database, demo),
+    dashboardRoutes(database),
+    sharingRoutes(database),
+    linkRoutes(database),
+    chartRoutes(database),
+    noteRoutes(database),
+    sourceRoutes(database),
+    measureRoutes(database),
+  ],
+});
