@@ -20,6 +20,7 @@ import type {
   RemovedSource,
   Source,
   SourceDetail,
+  Underway,
   WrittenChart,
 } from '../../contract';
 import { pageOf } from '../../contract';
@@ -62,7 +63,16 @@ export type NewNote = Pick<Note, 'day' | 'series' | 'text' | 'colour'>;
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: checkedFetch,
-  tagTypes: ['Measures', 'Session', 'Dashboards', 'Dashboard', 'Sharing', 'Sources', 'Frames'],
+  tagTypes: [
+    'Measures',
+    'Session',
+    'Dashboards',
+    'Dashboard',
+    'Sharing',
+    'Sources',
+    'Underway',
+    'Frames',
+  ],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     session: build.query<Session, void>({
@@ -278,6 +288,14 @@ export const api = createApi({
     sources: build.query<Source[], void>({
       queryFn: (_, _api, _extra, ask) => allPages<Source>('sources', ask),
       providesTags: ['Sources'],
+    }),
+    underway: build.query<Underway[], void>({
+      query: () => 'deliveries',
+      providesTags: ['Underway'],
+    }),
+    forgetDelivery: build.mutation<unknown, number>({
+      query: (id) => remove(`deliveries/${id}`),
+      invalidatesTags: ['Underway'],
     }),
     removedSources: build.query<RemovedSource[], void>({
       query: () => 'sources/removed',

@@ -1,4 +1,5 @@
 import type {
+  Announced,
   BringInStep,
   Changes,
   DeliveryMode,
@@ -66,7 +67,7 @@ async function runSteps<Kind extends Ending>(
     throw new Error(((await response.json()) as ProblemBody).detail);
   for await (const step of lines(response.body)) {
     if (step.kind === 'progress') tell(step.doing, step.share, step.rows);
-    if (step.kind === 'problem') throw new Error(step.detail);
+    if (step.kind === 'problem') throw new DeliveryProblem(step.code, step.detail);
     if (step.kind === ending) return step as Extract<BringInStep, { kind: Kind }>;
   }
   throw new Error('The server stopped before it was done. Nothing was changed; try again.');
@@ -81,6 +82,17 @@ export async function understand(
 ): Promise<Understanding> {
   const path = `${uploadId}/understand`;
   return (await runSteps(path, form, 'understood', tell, stop)).understanding;
+}
+
+/** Long work on an upload was refused, in a sentence for the person. */
+export class DeliveryProblem extends Error {
+  constructor(
+    readonly code: string,
+    sentence: string,
+  ) {
+    super(sentence);
+    this.name = 'DeliveryProblem';
+  }
 }
 
 /** Where a delivery goes. */
@@ -103,16 +115,27 @@ export async function compare(
   return (await runSteps(path, { ...target, form }, 'compared', tell, stop)).changes;
 }
 
-/** Brings an upload in. @returns the source's id */
+/**
+ * Brings an upload in. It goes on when the page is left; when it is stopped, nothing of it stays.
+ * @param announced what the person was told that it would change; missing: nothing was
+ * @returns the source's id
+ */
 export async function bringIn(
   uploadId: string,
-  target: DeliveryTarget,
+  target: DeliveryTarget & { announced?: Announced },
   form: FileForm,
   tell: Tell,
   stop: AbortSignal,
 ): Promise<number> {
   const path = `${uploadId}/bring-in`;
-  return (await runSteps(path, { ...target, form }, 'done', tell, stop)).sourceId;
+  const onStop = () =>
+    void fetch(`/api/uploads/${path}`, { method: 'DELETE', headers: ownHeader }).catch(() => {});
+  stop.addEventListener('abort', onStop, { once: true });
+  try {
+    return (await runSteps(path, { ...target, form }, 'done', tell, stop)).sourceId;
+  } finally {
+    stop.removeEventListener('abort', onStop);
+  }
 }
 
 async function* lines(body: ReadableStream<Uint8Array>): AsyncGenerator<BringInStep> {

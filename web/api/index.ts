@@ -2,6 +2,7 @@ export { api, type NewNote, problemOf, sayProblem } from './api';
 export {
   bringIn,
   compare,
+  DeliveryProblem,
   type DeliveryTarget,
   type Tell,
   understand,

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
+  announcedBy,
   bringInLimits,
   type Changes,
   type FileForm,
@@ -10,7 +11,7 @@ import {
   type Understanding,
   type Upload,
 } from '../../contract';
-import { api, bringIn, compare, type Tell, understand, uploadFile } from '../api';
+import { api, bringIn, compare, DeliveryProblem, type Tell, understand, uploadFile } from '../api';
 import { useWork } from './useWork';
 import type { ModeChoice } from './WhatChanges';
 
@@ -90,10 +91,19 @@ export function useDelivery(source: SourceDetail | null) {
     upload &&
     understanding &&
     void run('Bringing the rows in', async (tell, stop) => {
-      const target = source ? { sourceId: source.id, ...choice } : { name };
-      const id = await bringIn(upload.id, target, formOf(understanding), tell, stop);
-      dispatch(api.util.invalidateTags(['Sources', 'Frames']));
-      await navigate(`/sources/${id}`);
+      const announced = changes ? announcedBy(changes) : undefined;
+      const target = source ? { sourceId: source.id, ...choice, announced } : { name };
+      try {
+        const id = await bringIn(upload.id, target, formOf(understanding), tell, stop);
+        dispatch(api.util.invalidateTags(['Sources', 'Frames', 'Underway']));
+        // Whoever has gone elsewhere meanwhile stays there.
+        if (here.current) await navigate(`/sources/${id}`);
+      } catch (error) {
+        // What it would change now is shown before it is tried again.
+        if (error instanceof DeliveryProblem && error.code === 'changed-meanwhile')
+          await look(upload, understanding, choice, tell, stop);
+        throw error;
+      }
     });
   const ready =
     understanding !== null &&
@@ -107,6 +117,11 @@ export function useDelivery(source: SourceDetail | null) {
     setChanges(null);
     if (!source) setGiven({ zone: given.zone });
   };
+  const here = useRef(true);
+  useEffect(() => {
+    here.current = true;
+    return () => void (here.current = false);
+  }, []);
   // A file that is kept is read at once.
   const begun = useRef(false);
   useEffect(() => {

@@ -17,6 +17,7 @@ import {
 } from '../deliveries';
 import { Menu, ScrollTable } from '../look';
 import { TopBar } from '../people';
+import { UnderwayPart } from './UnderwayPart';
 import { Versions } from './Versions';
 
 const MeasuresPart = lazy(() =>
@@ -65,6 +66,7 @@ export function SourcePage() {
             </p>
           </div>
         </div>
+        {source.own && <UnderwayPart sourceId={source.id} />}
         <section className="sheet">
           <ColumnsTable source={source} />
         </section>

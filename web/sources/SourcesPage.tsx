@@ -6,6 +6,7 @@ import { api, sayProblem } from '../api';
 import { Empty, toastUndo } from '../look';
 import { TopBar } from '../people';
 import { RemovedSources } from './RemovedSources';
+import { UnderwayPart } from './UnderwayPart';
 
 const orders: Record<string, { label: string; compare: (a: Source, b: Source) => number }> = {
   newest: {
@@ -61,6 +62,7 @@ export function SourcesPage() {
             {sayProblem(problem)}
           </p>
         )}
+        <UnderwayPart />
         {sources?.length === 0 && (
           <div className="sheet">
             <Empty title="No source yet">

@@ -2,9 +2,9 @@ import './typing.css';
 import { Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { type FileForm, formOf, type SourceDetail, type Understanding } from '../../contract';
-import { api, bringIn, understand, uploadFile } from '../api';
+import { api, bringIn, DeliveryProblem, understand, uploadFile } from '../api';
 import { Controls } from '../controls';
 import { DoubtfulCells, Questions, useWork } from '../deliveries';
 import { Button } from '../look';
@@ -103,8 +103,19 @@ function TypeTable({ source, begin }: TypeTableProps) {
         </div>
         {problem && (
           <p className="problem" role="alert">
-            {problem}
+            {saving.overwrite
+              ? 'Other rows have come into this source since you opened it. Yours stand here as they are, and nothing of them is stored.'
+              : problem}
           </p>
+        )}
+        {saving.overwrite && source && (
+          <div className="row typed-conflict">
+            <Link to={`/sources/${source.id}`} className="button" target="_blank">
+              See what stands there now
+            </Link>
+            <Button onClick={saving.overwrite}>Let mine take its place</Button>
+            <Button onClick={() => window.location.reload()}>Begin again from it</Button>
+          </div>
         )}
         <div className="grid-tools">
           <button type="button" className="act" disabled={!canUndo} onClick={undo}>
@@ -174,6 +185,9 @@ function useSaving(source: SourceDetail | null, name: string) {
   const [found, setFound] = useState<Understanding | null>(null);
   const [uploadId, setUploadId] = useState('');
   const [answers, setAnswers] = useState<Understanding['columns']>([]);
+  /** other rows have come into the source since these were opened */
+  const [conflict, setConflict] = useState(false);
+  const [overwriting, setOverwriting] = useState(false);
   const { work, problem, run } = useWork();
   const navigate = useNavigate();
   const dispatch = useDispatch();
@@ -186,12 +200,22 @@ function useSaving(source: SourceDetail | null, name: string) {
       datePattern: kind === 'date' ? 'YYYY-MM-DD' : null,
     })),
   };
+  const builtOn = source?.versions.find(({ current }) => current)?.id;
+  const announced =
+    builtOn && !overwriting ? { builtOn, added: 0, removed: 0, changed: 0 } : undefined;
   const store = (id: string, as: FileForm) =>
     run('Storing the rows', async (tell, stop) => {
-      const target = source ? { sourceId: source.id, mode: 'correct' as const } : { name };
-      const sourceId = await bringIn(id, target, as, tell, stop);
-      dispatch(api.util.invalidateTags(['Sources', 'Frames']));
-      await navigate(`/sources/${sourceId}`);
+      const target = source
+        ? { sourceId: source.id, mode: 'correct' as const, announced }
+        : { name };
+      try {
+        const sourceId = await bringIn(id, target, as, tell, stop);
+        dispatch(api.util.invalidateTags(['Sources', 'Frames']));
+        await navigate(`/sources/${sourceId}`);
+      } catch (error) {
+        setConflict(error instanceof DeliveryProblem && error.code === 'changed-meanwhile');
+        throw error;
+      }
     });
   const look = (id: string, given: FileForm) =>
     run('Reading the table', async (tell, stop) => {
@@ -202,6 +226,13 @@ function useSaving(source: SourceDetail | null, name: string) {
     });
   return {
     ...{ found, work, problem },
+    /** the next save takes the place of whatever came in meanwhile; null where nothing did */
+    overwrite: conflict
+      ? () => {
+          setConflict(false);
+          setOverwriting(true);
+        }
+      : null,
     save: (cells: TypedCells) =>
       void run('Sending the table', async (_, stop) => {
         setFound(null);

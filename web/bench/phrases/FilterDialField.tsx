@@ -37,17 +37,21 @@ export function FilterDialField({ chart, place, sourceId }: FilterDialFieldProps
         filters: before.filters.map((each, at) => (at === place ? { ...each, dial } : each)),
       };
     });
+  const placed = chart.dials.find(({ id }) => id === own.dial);
   return (
-    <SelectField
-      label="Readers turn it by"
-      value={own.dial ?? ''}
-      onChange={choose}
-      options={[
-        { value: '', label: 'nothing: it stays as set' },
-        ...fitting.map(({ id, name }) => ({ value: id, label: `the dial ${name}` })),
-        { value: anew, label: 'a new dial' },
-      ]}
-    />
+    <>
+      <SelectField
+        label="Readers turn it by"
+        value={own.dial ?? ''}
+        onChange={choose}
+        options={[
+          { value: '', label: 'nothing: it stays as set' },
+          ...fitting.map(({ id, name }) => ({ value: id, label: `the dial ${name}` })),
+          { value: anew, label: 'a new dial' },
+        ]}
+      />
+      {placed && <p className="quiet small">{sayOffered(placed)}</p>}
+    </>
   );
 }
 
@@ -65,4 +69,14 @@ function draftDial(filter: Filter, id: string, words: readonly string[]): DialDe
   const [only] = filter.keep ? filter.words : [];
   const choices = [...new Set(['', ...filter.words, ...words])].slice(0, mostChoices);
   return { ...named, kind: 'choice', value: only ?? '', choices };
+}
+
+/** What readers, by link too, learn by a dial that stands before them. */
+function sayOffered(dial: DialDefinition): string {
+  if (dial.kind !== 'choice')
+    return `Everybody who sees the chart, by link too, can set ${dial.name} and sees the figures that are then kept.`;
+  const words = dial.choices.filter(Boolean);
+  const shown = words.slice(0, 6).join(', ');
+  const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
+  return `Everybody who sees the chart, by link too, is offered ${shown}${more}, and sees the figures of each.`;
 }
