@@ -46,6 +46,8 @@ const server = app.listen(port, host, (error) => {
   }
 });
 server.requestTimeout = 10 * 60_000;
+// Longer than clients leave a connection idle: the one that they take up again is still there.
+server.keepAliveTimeout = 20_000;
 server.headersTimeout = settings.bodySeconds * 1000;
 server.maxConnections = settings.sockets;
 

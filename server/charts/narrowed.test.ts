@@ -123,6 +123,35 @@ it('tells the figures without what a reader filters, where a statistic looks at 
   expect((await (await chartWith({}))(picked))[1]).toBeUndefined();
 });
 
+it('is narrowed by no word that the other chart does not draw itself', async () => {
+  const [series] = board.definition.series;
+  const split = { column: 'Route', order: [], coloured: [], colourBy: null };
+  const pickerWith = async (more: object) => {
+    const { body } = await author.send<{ id: number }>(
+      ...(['POST', `/dashboards/${board.dashboardId}/charts`] as const),
+      {
+        definition: {
+          ...{ ...board.definition, together: { linked: true, narrows: true }, standouts: [] },
+          series: [{ ...series, split: { ...split, top: null } }],
+          ...more,
+        },
+      },
+    );
+    return body.id;
+  };
+  const ranked = [{ ...series, split: { ...split, top: { count: 1, by: 'total' } } }];
+  const hidden = [series, { ...series, id: 'own', hidden: true, split: { ...split, top: null } }];
+  const january = { kind: 'fixed', from: '2026-03-01', to: null };
+  const whole = { ...{ status: 200, figures: [21, 4300], follows: [false] } };
+  expect(await narrowed([east(await pickerWith({ series: ranked }))])).toEqual(whole);
+  expect(
+    await narrowed([{ ...east(await pickerWith({ series: hidden })), series: 'own' }]),
+  ).toEqual(whole);
+  expect(await narrowed([east(await pickerWith({ span: january }))])).toEqual(whole);
+  const guessed = { ...east(await pickerWith({})), word: 'North' };
+  expect(await narrowed([guessed])).toEqual(whole);
+});
+
 it('is narrowed by no chart that does not offer it, lies elsewhere, or is gone', async () => {
   const silent = await addPicker(author, board, undefined);
   const own = await stranger.board(await stranger.source(csv));

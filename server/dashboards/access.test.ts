@@ -1,4 +1,4 @@
-import type { Chart, ChartFrames } from '../../contract';
+import type { Chart, ChartFrames, SourceDetail } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -105,6 +105,69 @@ describe('a link', () => {
     await owner.send('DELETE', `/charts/${made.id}`);
   });
 
+  it('tells no word that a chart leaves out, has no figures of or hides, nor the column of its axis', async () => {
+    const source = await owner.source(
+      [
+        'Salary day,Salary,Person,Depot',
+        ...['2026-01-05,10,Anna,Quay', '2026-01-06,20,Bruno,Quay', '2026-01-07,30,Clara,Mole'],
+      ].join('\n'),
+    );
+    const figures = {
+      ...{ kind: 'rows', sourceId: source, date: 'Salary day', column: 'Salary' },
+      ...{ aggregate: 'sum', filters: [] },
+    };
+    const { definition } = await owner.board(ids.s);
+    const [plain] = definition.series;
+    const split = {
+      column: 'Person',
+      order: ['Anna', 'Bruno', 'Clara'],
+      coloured: [],
+      colourBy: null,
+    };
+    const words = (column: string, kept: string[], keep: boolean) => ({
+      ...{ filter: { kind: 'words', column, words: kept, keep }, rest: 'removed' },
+    });
+    const chart = {
+      ...{ ...definition, title: 'Pay', standouts: [] },
+      along: { kind: 'words', column: 'Depot', order: ['Quay', 'Mole', 'Pier'] },
+      filters: [words('Person', ['Clara'], false), words('Depot', ['Quay'], true)],
+      series: [
+        { ...plain, id: 'all', name: 'All pay', figures },
+        {
+          ...plain,
+          id: 'each',
+          name: 'Pay of each',
+          figures,
+          split: { ...split, top: null },
+          hidden: true,
+        },
+      ],
+    };
+    const path = `/dashboards/${ids.d}`;
+    const { body: made } = await owner.send<{ id: number }>('POST', `${path}/charts`, {
+      definition: chart,
+    });
+    const { body: board } = await owner.send<{ revision: number }>('GET', path);
+    await owner.send('PUT', `${path}/places`, {
+      revision: board.revision,
+      places: [{ chartId: made.id, place: { x: 0, y: 9, w: 6, h: 7 } }],
+    });
+    for (const [who, where] of [
+      [holder(), `/links/${ids.token}`],
+      [people.reader, ''],
+    ] as const) {
+      const shown = await who?.send<{ charts: { id: number }[] }>('GET', where || path);
+      const frames = await who?.send<ChartFrames>('GET', `${where}/charts/${made.id}/frames`);
+      const own = shown?.body.charts.find(({ id }) => id === made.id);
+      expect(JSON.stringify([own, frames?.body])).not.toMatch(
+        /Anna|Bruno|Clara|Person|Depot|Mole|Pier|Salary|Pay of each/,
+      );
+      expect(JSON.stringify([own, frames?.body])).toContain('only Quay');
+      expect(Object.keys(frames?.body.frames ?? {})).toEqual(['all']);
+    }
+    await owner.send('DELETE', `/charts/${made.id}`);
+  });
+
   it('sends figures again only when something has changed', async () => {
     const path = `/links/${ids.token}/charts/${ids.c}/frames`;
     const first = await holder().send('GET', path);
@@ -164,4 +227,23 @@ it('lets nobody draw from a source that is neither theirs nor on the dashboard',
     ['POST', `/charts/${ids.c}/frames`],
   ] as const)
     expect((await owner.send(method, path, { definition: stolen })).status).toBe(404);
+});
+
+it('gives an editor no version that was replaced before they were made one', async () => {
+  const source = await owner.source('Day,Fares,Salary\n2026-01-01,1,777\n', 'Cleaned');
+  await owner.bringIn('Day,Fares\n2026-01-01,1\n', { sourceId: source });
+  const { dashboardId } = await owner.board(source);
+  const late = await TestPerson.signedUp(server.origin, 'late');
+  await owner.share(dashboardId, 'editor', { name: 'late', person: late });
+  await owner.bringIn('Day,Fares\n2026-01-01,2\n', { sourceId: source });
+  const seen = async (who: TestPerson) =>
+    (await who.send<SourceDetail>('GET', `/sources/${source}`)).body.versions.map(({ id }) => id);
+  const [third, second, first] = await seen(owner);
+  // The one that was in use when they came has been replaced since, and came in before.
+  expect(await seen(late)).toEqual([third]);
+  const rows = (who: TestPerson, version?: number) =>
+    who.send('GET', `/sources/${source}/rows.csv?version=${version}`);
+  for (const version of [second, first]) expect((await rows(late, version)).status).toBe(404);
+  expect((await rows(late, third)).status).toBe(200);
+  expect((await rows(owner, first)).body).toContain('777');
 });

@@ -1,5 +1,6 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { constants, setPriority } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { settings } from '../settings';
 import type { DeliveryMessage, DeliveryTask, ReadingWord } from './task';
@@ -11,6 +12,8 @@ const megabyte = 1024 * 1024;
 
 /** How often it is looked how much memory a process has, in milliseconds. */
 const lookEvery = 40;
+/** A reading that takes longer lets others go first, in milliseconds. */
+const lastingAfter = 1000;
 /** A process that has more than this after its work is not kept for the next one, in bytes. */
 const mostKept = 300 * megabyte;
 /** The largest heap of any reading, in megabytes. */
@@ -33,6 +36,8 @@ export type ReadingEnd = 'ended' | 'tooMuchMemory' | 'tooLong' | 'stopped' | 'br
 export class FileProcess {
   private readonly child: ChildProcess;
   private gone = false;
+  /** a reading that lasts steps back behind all others; its process stays behind for good */
+  private steppedBack = false;
 
   constructor() {
     this.child = fork(fileURLToPath(new URL(program, import.meta.url)), {
@@ -50,11 +55,20 @@ export class FileProcess {
 
   /** Whether it can be given another file. */
   get isReusable(): boolean {
-    return !this.gone && residentBytes(this.child.pid) < mostKept;
+    return !this.gone && !this.steppedBack && residentBytes(this.child.pid) < mostKept;
   }
 
   end() {
     this.child.kill('SIGKILL');
+  }
+
+  private stepBack() {
+    this.steppedBack = true;
+    try {
+      setPriority(this.child.pid ?? 0, constants.priority.PRIORITY_LOW);
+    } catch {
+      // It has just ended, or the machine knows no priorities.
+    }
   }
 
   /**
@@ -87,6 +101,7 @@ export class FileProcess {
       const finish = (end: ReadingEnd) => {
         clearInterval(looking);
         clearTimeout(late);
+        clearTimeout(lasting);
         stop.removeEventListener('abort', onStop);
         child.off('message', onMessage).off('exit', onExit);
         resolve(end);
@@ -95,6 +110,7 @@ export class FileProcess {
         if (residentBytes(child.pid) > limits.bytes) kill('tooMuchMemory');
       }, lookEvery);
       const late = setTimeout(() => kill('tooLong'), limits.seconds * 1000);
+      const lasting = setTimeout(() => this.stepBack(), lastingAfter);
       child.on('message', onMessage).on('exit', onExit);
       stop.addEventListener('abort', onStop, { once: true });
       if (this.gone) return finish('broken');

@@ -22,7 +22,7 @@ import {
 } from '../sources';
 import { keepUpload, requireUpload, whileRead, withShare } from '../uploads';
 import { sourcesLookedUp } from './lookups';
-import { runDelivery } from './runDelivery';
+import { keepReaderReady, runDelivery } from './runDelivery';
 import type { DeliveryMessage, DeliveryTask } from './task';
 import {
   beginDelivery,
@@ -42,6 +42,7 @@ import {
 export function deliveryRoutes(database: Database): Router {
   const router = Router();
   const share = shareFairly(settings.streamsAtOnce);
+  keepReaderReady();
 
   router.post('/uploads', share, async (request, response) => {
     const person = await requirePerson(database, request);

@@ -9,8 +9,13 @@ const seats = new FairSeats({
   waitingOfOwner: 50,
 });
 
-/** Processes that have done their work and wait for more. */
+/** Processes that wait for work. */
 const idle: FileProcess[] = [];
+
+/** Begins a process ahead, so that whoever comes next need not wait until it has begun. */
+export function keepReaderReady() {
+  if (idle.length === 0) idle.push(new FileProcess());
+}
 
 /**
  * Works on an upload in a process of its own, when it is its owner's turn.
@@ -28,12 +33,14 @@ export async function runDelivery(
     if (stop.aborted) return;
     let rows = 0;
     const reader = idle.pop() ?? new FileProcess();
+    keepReaderReady();
     const end = await reader.run(task, readingLimits(task), stop, (message) => {
       if (message.kind === 'progress') ({ rows } = message);
       tell(message);
     });
     if (end === 'ended' && reader.isReusable) idle.push(reader);
     else reader.end();
+    keepReaderReady();
     const detail = broken[end]?.(rows, readingLimits(task).seconds);
     if (detail) tell({ kind: 'problem', code: codes[end] ?? 'internal', detail });
   });

@@ -1,3 +1,4 @@
+import { get } from 'node:http';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -112,4 +113,37 @@ it('sets a content security policy without scripts from elsewhere', async () => 
   const policy = response.headers.get('content-security-policy') ?? '';
   expect(policy).toContain("script-src 'self'");
   expect(policy).toContain("frame-ancestors 'none'");
+});
+
+describe('the name that a server goes by', () => {
+  let named: TestServer;
+  beforeAll(async () => {
+    const env = { STAND_MARK_HOSTS: 'figures.isles.example, Board.isles.example' };
+    named = await startServer({ beside: server, env });
+  }, 30_000);
+  afterAll(() => named.stop());
+
+  /** Asks under a name, as a browser would that was led here by it. */
+  const asked = (host: string, path: string) =>
+    new Promise<number | undefined>((resolve) => {
+      const { port } = new URL(named.origin);
+      get({ host: '127.0.0.1', port, path, headers: { host } }, (answer) => {
+        answer.resume();
+        resolve(answer.statusCode);
+      });
+    });
+
+  it.each([
+    ['localhost', 200],
+    ['127.0.0.1:4170', 200],
+    ['[::1]:4170', 200],
+    ['figures.isles.example', 200],
+    ['board.isles.example:443', 200],
+    ['evil.example', 421],
+    ['figures.isles.example.evil.example', 421],
+    ['127.0.0.1.evil.example', 421],
+    ['localhost.', 421],
+  ])('answers under %s with %i, whatever is asked for', async (host, status) => {
+    expect([await asked(host, '/'), await asked(host, '/api/session')]).toEqual([status, status]);
+  });
 });

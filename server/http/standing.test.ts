@@ -123,12 +123,14 @@ it('brings one file in once, however often it is asked for at the same time', as
 
 describe('a database that freezes', () => {
   let frozen = false;
+  let isDead = false;
   let proxy: Server;
   const pipes: Socket[] = [];
 
   beforeAll(async () => {
     const target = new URL(server.databaseUrl);
     proxy = createServer((incoming) => {
+      if (isDead) return void incoming.destroy();
       const outgoing = connect(Number(target.port), '127.0.0.1');
       pipes.push(incoming, outgoing);
       incoming.on('data', (data) => void outgoing.write(data));
@@ -148,12 +150,12 @@ describe('a database that freezes', () => {
   });
 
   /** A server that reaches the database by the proxy alone. */
-  const serverBehind = (seconds: number) => {
+  const serverBehind = (seconds: number, more: NodeJS.ProcessEnv = {}) => {
     const address = new URL(server.databaseUrl);
     address.port = String((proxy.address() as { port: number }).port);
     const waits = { STAND_MARK_DATABASE_SECONDS: String(seconds) };
     const behind = { ...server, databaseUrl: address.href };
-    return startServer({ beside: behind, env: { ...env, ...waits } });
+    return startServer({ beside: behind, env: { ...env, ...waits, ...more } });
   };
 
   function freeze(all: boolean) {
@@ -201,4 +203,50 @@ describe('a database that freezes', () => {
     expect((await who.send('GET', '/dashboards')).status).toBe(200);
     await slow.stop();
   }, 40_000);
+
+  /** Ends all connections, and takes no more, as a database that has died. */
+  function die(dead: boolean) {
+    isDead = dead;
+    if (dead) pipes.forEach((socket) => socket.destroy());
+  }
+
+  it('ends deliveries and changes with a sentence when the database dies, and keeps nobody waiting', async () => {
+    const waits = { STAND_MARK_BRING_INS_AT_ONCE: '2', STAND_MARK_FILE_PROCESSES_OF_PERSON: '2' };
+    const behind = await serverBehind(3, waits);
+    const [who, other] = [person(0).before(behind.origin), person(1).before(behind.origin)];
+    const rows = Array.from({ length: 250_000 }, (_, row) => `2026-01-05,${row}`).join('\n');
+    const board = await person(0).board(await person(0).source(csv));
+    const ids = [
+      await person(0).upload(`Day,Fares\n${rows}`),
+      await person(0).upload(`Day,Fares\n${rows}`),
+    ];
+    const storing = ids.map((id) =>
+      who.steps(`/uploads/${id}/bring-in`, { name: 'Lost', form: {} }),
+    );
+    const told = async () =>
+      (await person(0).send<{ share: number; state: string }[]>('GET', '/deliveries')).body.filter(
+        ({ share, state }) => state === 'running' && share > 0,
+      ).length;
+    for (let i = 0; i < 400 && (await told()) < 2; i += 1)
+      await new Promise((done) => setTimeout(done, 25));
+    const note = { day: '2026-01-05', series: null, text: 'Storm', colour: 'plum' };
+    const writing = Array.from({ length: 4 }, () =>
+      who.send('POST', `/charts/${board.chartId}/notes`, note),
+    );
+    const begun = Date.now();
+    die(true);
+    for (const { status, body } of await Promise.all(writing))
+      expect(status === 201 || (status === 503 && body.code === 'database-away')).toBe(true);
+    for (const { status, body } of await Promise.all(storing)) {
+      expect(status).toBe(200);
+      expect(body.at(-1)).toMatchObject({ kind: 'problem', code: 'database-away' });
+    }
+    const { status, body } = await other.send('GET', '/sources');
+    expect([status, body.code]).toEqual([503, 'database-away']);
+    expect(Date.now() - begun).toBeLessThan(12_000);
+    die(false);
+    // What is brought in again is not held by what has ended.
+    expect((await other.understand(csv)).status).toBe(200);
+    await behind.stop();
+  }, 60_000);
 });

@@ -1,3 +1,4 @@
+import type { Dashboard, Sharing } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -14,12 +15,12 @@ beforeAll(async () => {
 
 afterAll(() => server.stop());
 
-const open = async (who: TestPerson | null, dashboard = board.dashboardId) => {
+const open = (who: TestPerson | null, dashboard = board.dashboardId) =>
+  openAt(`${server.origin}/api/dashboards/${dashboard}/changes`, who?.cookie ?? '');
+
+const openAt = async (address: string, cookie: string) => {
   const leave = new AbortController();
-  const response = await fetch(`${server.origin}/api/dashboards/${dashboard}/changes`, {
-    headers: { cookie: who?.cookie ?? '' },
-    signal: leave.signal,
-  });
+  const response = await fetch(address, { headers: { cookie }, signal: leave.signal });
   const reader = response.body?.getReader();
   /** What the next event says. */
   const next = async (): Promise<unknown> => {
@@ -71,3 +72,76 @@ it('keeps so many streams of one person open, and takes another when one has end
   expect(status).toBe(200);
   held[1]?.leave();
 }, 30_000);
+
+describe('what was taken back', () => {
+  let beside: TestServer;
+  beforeAll(async () => {
+    beside = await startServer({ beside: server, env: { STAND_MARK_LIVE_STREAMS: '9' } });
+  }, 30_000);
+  afterAll(() => beside.stop());
+
+  const link = (token: string, origin = beside.origin) =>
+    openAt(`${origin}/api/links/${token}/changes`, '');
+  const boardOf = (who: TestPerson) =>
+    openAt(`${beside.origin}/api/dashboards/${board.dashboardId}/changes`, who.cookie);
+
+  it.each([
+    [
+      'a link',
+      async () => {
+        const made = await maren.link(board.dashboardId);
+        const path = `/dashboards/${board.dashboardId}/links/${made.id}`;
+        return { stream: await link(made.token), takeBack: () => maren.send('DELETE', path) };
+      },
+    ],
+    [
+      'access',
+      async () => {
+        await maren.share(board.dashboardId, 'reader', { name: 'ivo', person: ivo });
+        const path = `/dashboards/${board.dashboardId}`;
+        const { body } = await maren.send<Sharing>('GET', `${path}/sharing`);
+        const id = body.people.find(({ name }) => name === 'ivo')?.id;
+        const takeBack = () => maren.send('DELETE', `${path}/people/${id}`);
+        return { stream: await boardOf(ivo), takeBack };
+      },
+    ],
+    [
+      'a session',
+      async () => {
+        const wren = await TestPerson.signedUp(server.origin, 'wren');
+        await maren.share(board.dashboardId, 'reader', { name: 'wren', person: wren });
+        return { stream: await boardOf(wren), takeBack: () => wren.send('DELETE', '/session') };
+      },
+    ],
+  ])(
+    'ends the streams of %s at once, at another server too',
+    async (_, begin) => {
+      const { stream, takeBack } = await begin();
+      expect(stream.status).toBe(200);
+      expect(await stream.next()).toMatchObject({ board: expect.any(String) as string });
+      expect((await takeBack()).status).toBe(200);
+      const begun = Date.now();
+      expect(await stream.next()).toBeNull();
+      expect(Date.now() - begun).toBeLessThan(10_000);
+    },
+    30_000,
+  );
+
+  it('tells a link holder nothing of charts that are not laid on the dashboard, nor of their notes', async () => {
+    const { token } = await maren.link(board.dashboardId);
+    const stamp = async () =>
+      (await maren.before(server.origin).send<Dashboard>('GET', `/links/${token}`)).body.stamp;
+    const { definition } = await maren.board(await maren.source('Day,Fares\n2026-01-05,1\n'));
+    const before = await stamp();
+    const path = `/dashboards/${board.dashboardId}`;
+    const { body } = await maren.send<{ id: number }>('POST', `${path}/charts`, { definition });
+    const note = { day: '2026-01-05', series: null, text: 'Draft', colour: 'moss' };
+    await maren.send('POST', `/charts/${body.id}/notes`, note);
+    await maren.send('PUT', `/charts/${body.id}`, { revision: 1, definition });
+    expect(await stamp()).toEqual(before);
+    const own = (await maren.send<Dashboard>('GET', path)).body.stamp;
+    expect(own.board).not.toBe(before.board);
+    await maren.send('POST', `/charts/${board.chartId}/notes`, note);
+    expect((await stamp()).notes).not.toBe(before.notes);
+  });
+});

@@ -1,4 +1,11 @@
-import type { BringInStep, DeliveryMode, FileForm, Sharing, Understanding } from '../../contract';
+import type {
+  Announced,
+  BringInStep,
+  DeliveryMode,
+  FileForm,
+  Sharing,
+  Understanding,
+} from '../../contract';
 import { type ChartDefinition, draftChart } from '../../core/chart';
 
 /** What a request was answered. */
@@ -108,7 +115,13 @@ export class TestPerson {
   /** Brings a file in, as a new source or to the rows of one. */
   async bringIn(
     content: Uint8Array | string,
-    target: { name?: string; sourceId?: number; mode?: DeliveryMode; keys?: string[] },
+    target: {
+      name?: string;
+      sourceId?: number;
+      mode?: DeliveryMode;
+      keys?: string[];
+      announced?: Announced;
+    },
     form: FileForm = {},
     fileName = 'figures.csv',
   ): Promise<BringInStep[]> {

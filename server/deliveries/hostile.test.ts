@@ -1,0 +1,55 @@
+import { startServer, TestPerson, type TestServer } from '../testing';
+import { hostileFiles } from './hostile';
+
+let server: TestServer;
+let hostile: TestPerson;
+let other: TestPerson;
+const longest = 2;
+
+beforeAll(async () => {
+  server = await startServer({
+    env: {
+      STAND_MARK_UNDERSTAND_SECONDS: String(longest),
+      STAND_MARK_UNDERSTAND_SECONDS_PER_MEGABYTE: '0',
+      STAND_MARK_UPLOADS_KEPT: '2',
+    },
+  });
+  hostile = await TestPerson.signedUp(server.origin, 'mallory');
+  other = await TestPerson.signedUp(server.origin, 'maren');
+}, 60_000);
+
+afterAll(() => server.stop());
+
+const files = hostileFiles();
+
+it('knows sixty of them and more', () => {
+  expect(files.length).toBeGreaterThanOrEqual(60);
+});
+
+it.each(files)('understands or refuses $how, and goes on', async ({ fileName, content }) => {
+  const begun = Date.now();
+  const { status, body } = await hostile.understand(content, {}, fileName);
+  const taken = (Date.now() - begun) / 1000;
+  expect([200, 422]).toContain(status);
+  if (status === 422) {
+    const problem = body as unknown as { code: string; detail: string };
+    expect(problem.detail).toMatch(/^[A-ZÄÖÜ“][^\n]{15,}[.!]$/);
+    expect(['internal', 'database-away']).not.toContain(problem.code);
+  }
+  // Its sending, a process to begin with, and the limit of its reading.
+  expect(taken).toBeLessThan(longest + 8);
+  expect((await hostile.send('GET', '/dashboards')).status).toBe(200);
+});
+
+it('reads what others send while one person’s files take all that they can get', async () => {
+  const slow = files
+    .filter(({ how }) => /never closed|million letters|sheets$/.test(how))
+    .slice(0, 3);
+  const ids: string[] = [];
+  for (const { content, fileName } of slow) ids.push(await hostile.upload(content, fileName));
+  const all = ids.map((id) => hostile.steps(`/uploads/${id}/understand`, {}));
+  const { status } = await other.understand('Day,Fares\n2026-01-05,1\n');
+  expect(status).toBe(200);
+  expect((await other.send('GET', '/sources')).status).toBe(200);
+  await Promise.all(all);
+}, 60_000);
