@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { buildWhatIsStale } from './setup/build.mjs';
 import { installFromDebian } from './setup/debian.mjs';
+import { installDumpPrograms } from './setup/dump.mjs';
 import { startMariadb } from './setup/mariadb.mjs';
 import { installPackages } from './setup/packages.mjs';
 import { giveUp, say } from './setup/say.mjs';
@@ -21,6 +22,7 @@ const longest = 35;
 async function main() {
   await installPackages();
   await installFromDebian('/usr/bin/chromium', ['chromium'], 'Chromium');
+  await installDumpPrograms();
   await buildWhatIsStale();
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder);

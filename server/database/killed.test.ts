@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { createConnection } from 'mysql2/promise';
 import { makeDatabase, runProgram } from '../testing';
@@ -38,6 +39,40 @@ it.each([1, Math.floor(statements.length / 2), statements.length - 1])(
     await drop();
   },
 );
+
+it('brings along what was stored before: links go on working, and lists find their charts', async () => {
+  const { url, drop } = await makeDatabase();
+  const connection = await createConnection(url);
+  const before = statements.findIndex((statement) => statement.includes('chart_sources'));
+  for (const statement of statements.slice(0, before)) await connection.query(statement);
+  const token = 'x'.repeat(32);
+  await connection.query('INSERT INTO links VALUES (1, 7, ?, NOW())', [token]);
+  await connection.query("INSERT INTO access VALUES (7, 3, 'editor')");
+  const definition = {
+    series: [{ figures: { kind: 'rows', sourceId: 5 } }, { figures: { kind: 'formula' } }],
+    yardsticks: [{ kind: 'recorded', sourceId: 6 }, { kind: 'line' }],
+  };
+  await connection.query(
+    'INSERT INTO charts (id, dashboard_id, definition, revision) VALUES (2, 7, ?, 1)',
+    [JSON.stringify(definition)],
+  );
+  // Killed on its way, and begun again.
+  for (const statement of statements.slice(before, -1)) await connection.query(statement);
+  runProgram('migrate', url);
+  const kept = async (sql: string) => (await connection.query(sql))[0];
+  expect(await kept('SELECT token FROM links')).toEqual([
+    { token: createHash('sha256').update(token).digest('hex') },
+  ]);
+  expect(await kept('SELECT chart_id AS c, source_id AS s FROM chart_sources')).toEqual([
+    ...[
+      { c: 2, s: 5 },
+      { c: 2, s: 6 },
+    ],
+  ]);
+  expect(await kept('SELECT given_at IS NULL AS unknown FROM access')).toEqual([{ unknown: 0 }]);
+  await connection.end();
+  await drop();
+});
 
 it('fills the demo in once, however often and wherever the filling is killed', async () => {
   const env = { STAND_MARK_TODAY: '2026-11-23', STAND_MARK_LEASE_SECONDS: '1' };
