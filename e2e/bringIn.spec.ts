@@ -167,4 +167,48 @@ test('a target table is typed into the grid, corrected, and taken back', async (
     '1 Feb 20261,350',
   );
   await expect(page.getByRole('button', { name: 'Use this one' })).toHaveCount(1);
+
+  await test.step('rows that came in meanwhile are not written over unseen', async () => {
+    await page.getByRole('link', { name: 'Correct in place' }).click();
+    await type(2, 2, '1250');
+    const id = /sources\/(\d+)/.exec(page.url())?.[1];
+    const ask = (path: string, data: unknown) =>
+      page.request.post(`${origin}/api${path}`, {
+        ...{ data, headers: { 'x-stand-mark': '1' } },
+      });
+    const sent = await ask(
+      '/uploads?name=more.csv',
+      Buffer.from('Month,Target\n2026-04-01,1500\n'),
+    );
+    const { id: uploadId } = (await sent.json()) as { id: string };
+    const append = { sourceId: Number(id), mode: 'append', form: {} };
+    expect(await (await ask(`/uploads/${uploadId}/bring-in`, append)).text()).toContain('"done"');
+    await page.getByRole('button', { name: 'Save a version' }).click();
+    await expect(page.getByRole('alert')).toContainText('Other rows have come into this source');
+    await expect(page.getByLabel('Row 2, column 2', { exact: true })).toHaveValue('1250');
+    await page.getByRole('button', { name: 'Let mine take its place' }).click();
+    await page.getByRole('button', { name: 'Save a version' }).click();
+    await expect(page.getByRole('table', { name: 'The first rows of Targets' })).toContainText(
+      '1 Jan 20261,250',
+    );
+  });
+});
+
+test('a file goes on being brought in when its page is left, and the list of sources tells of it', async ({
+  quietPage: page,
+  emptyServer,
+}) => {
+  await makeAccount(page, emptyServer.origin, 'Tide');
+  await page.goto(`${emptyServer.origin}/sources/new`);
+  const rows = Array.from({ length: 400_000 }, (_, row) => `2026-01-05,${row}`);
+  await deliver(page, 'long.csv', Buffer.from(['Day,Fares', ...rows].join('\n')));
+  await page.getByRole('button', { name: 'Bring in 400,000 rows' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Storing' })).toBeVisible();
+  await page.getByRole('link', { name: 'Sources' }).first().click();
+  const told = page.getByRole('list', { name: 'Files on their way in' });
+  await expect(told).toContainText('long.csv is being brought in');
+  await expect(told).toContainText('long.csv was brought in', { timeout: 60_000 });
+  await expect(page.getByRole('link', { name: 'Long' })).toBeVisible();
+  await told.getByRole('button', { name: 'Put the word on long.csv away' }).click();
+  await expect(told).toBeHidden();
 });

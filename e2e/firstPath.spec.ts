@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import iconv from 'iconv-lite';
-import { expect, test } from './fixtures';
+import { closePhrase, expect, test } from './fixtures';
 
 /** A workshop's takings: semicolons, decimal commas, days first, blanks, one doubtful cell. */
 const months = ['01', '02', '03', '04', '05', '06', '07'];
@@ -75,8 +75,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await page.getByRole('button', { name: 'Held against: nothing yet' }).click();
     await choose(page, 'Budget or target from a source', 'Plan');
     await expect(page.getByRole('button', { name: 'Held against: at least Plan' })).toBeVisible();
-    await page.keyboard.press('Escape');
-    await expect(page.getByRole('dialog', { name: 'Held against' })).toBeHidden();
+    await closePhrase(page);
     const rules = page.getByRole('region', { name: 'Colour rules' });
     await expect(rules).toContainText('2 of 5 figures');
     await expect(rules).toContainText('3 of 5 figures');

@@ -98,7 +98,7 @@ it('keeps the latest few uploads of a person, whatever their names', async () =>
 });
 
 const longRows = Array.from(
-  { length: 120_000 },
+  { length: 400_000 },
   (_, row) => `2026-01-${String((row % 28) + 1).padStart(2, '0')},${row}`,
 );
 const long = ['Day,Fares', ...longRows].join('\n');
@@ -141,7 +141,7 @@ it('goes on when the page is left, and tells how it ended', async () => {
   const found = await ended(uploadId);
   expect(found).toMatchObject({ state: 'done', fileName: 'Left.csv', sentence: null });
   const { body } = await person.send<SourceDetail>('GET', `/sources/${found?.sourceId}`);
-  expect([body.name, body.rows]).toEqual(['Left', 120_000]);
+  expect([body.name, body.rows]).toEqual(['Left', 400_000]);
   const forget = () => person.send('DELETE', `/deliveries/${found?.id}`);
   expect((await forget()).status).toBe(200);
   expect(await ended(uploadId)).toBeUndefined();

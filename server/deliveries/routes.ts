@@ -28,7 +28,7 @@ import {
   beginDelivery,
   type DeliveryEnd,
   endDelivery,
-  forgetEnded,
+  forgetDelivery,
   listUnderway,
   noteProgress,
   stopDelivery,
@@ -109,7 +109,7 @@ export function deliveryRoutes(database: Database): Router {
   });
 
   router.delete('/deliveries/:id', async (request, response) => {
-    await forgetEnded(database, await requirePerson(database, request), readId(request));
+    await forgetDelivery(database, await requirePerson(database, request), readId(request));
     response.json({});
   });
 
@@ -142,7 +142,7 @@ async function chartsLosing(
 }
 
 /** How often it is written down how far a delivery is, in milliseconds. */
-const notedEvery = 1000;
+const notedEvery = 400;
 
 /**
  * Brings a file in to its end, whether or not whoever asked for it still listens; what a stop leaves
@@ -161,6 +161,7 @@ async function bringItIn(
   let versionId: number | null = null;
   let far = { share: 0, rows: 0 };
   let end: DeliveryEnd = { state: 'stopped' };
+  let isListening = false;
   const noting = setInterval(() => {
     noteProgress(database, id, far).then(
       (stopped) => stopped && stop.abort(),
@@ -168,17 +169,22 @@ async function bringItIn(
     );
   }, notedEvery);
   try {
-    await tellSteps(response, (tell) =>
-      runDelivery(task, `person ${person.id}`, stop.signal, (message) => {
+    await tellSteps(response, async (tell) => {
+      await runDelivery(task, `person ${person.id}`, stop.signal, (message) => {
         if (message.kind === 'begun') ({ versionId } = message);
         if (message.kind === 'progress') far = { share: message.share, rows: message.rows };
         end = endOf(message) ?? end;
         tell(message);
-      }),
-    );
+      });
+      isListening = !response.closed;
+    });
   } finally {
     clearInterval(noting);
-    await endDelivery(database, id, end).catch((error: unknown) => console.error(error));
+    // Whoever is still there has been told already.
+    const told = isListening
+      ? forgetDelivery(database, person, id)
+      : endDelivery(database, id, end);
+    await told.catch((error: unknown) => console.error(error));
   }
   if (versionId === null || end.state === 'done') return;
   // The process that held it has ended, or will not write to it any more.

@@ -94,14 +94,15 @@ export async function listUnderway(database: Database, person: Person): Promise<
   });
 }
 
-/** Somebody has read what is told of deliveries that have ended. */
-export async function forgetEnded(database: Database, person: Person, id: number): Promise<void> {
-  const own = and(eq(deliveries.personId, person.id), eq(deliveries.id, id));
-  const running = and(
-    eq(deliveries.state, 'running'),
-    sql`NOT ${heldByNobody(['file'], deliveries.uploadId)}`,
-  );
-  await database.delete(deliveries).where(and(own, sql`NOT (${running})`));
+/** Forgets a delivery, once somebody knows how it ended. */
+export async function forgetDelivery(
+  database: Database,
+  person: Person,
+  id: number,
+): Promise<void> {
+  await database
+    .delete(deliveries)
+    .where(and(eq(deliveries.personId, person.id), eq(deliveries.id, id)));
 }
 
 /** Forgets what nobody needs to be told any more. */

@@ -214,7 +214,7 @@ describe('a database that freezes', () => {
     const waits = { STAND_MARK_BRING_INS_AT_ONCE: '2', STAND_MARK_FILE_PROCESSES_OF_PERSON: '2' };
     const behind = await serverBehind(3, waits);
     const [who, other] = [person(0).before(behind.origin), person(1).before(behind.origin)];
-    const rows = Array.from({ length: 250_000 }, (_, row) => `2026-01-05,${row}`).join('\n');
+    const rows = Array.from({ length: 900_000 }, (_, row) => `2026-01-05,${row}`).join('\n');
     const board = await person(0).board(await person(0).source(csv));
     const ids = [
       await person(0).upload(`Day,Fares\n${rows}`),

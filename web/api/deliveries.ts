@@ -115,8 +115,16 @@ export async function compare(
   return (await runSteps(path, { ...target, form }, 'compared', tell, stop)).changes;
 }
 
+/** Stops bringing an upload in, wherever that was begun; nothing of it stays. */
+export const stopBringingIn = (uploadId: string): Promise<unknown> =>
+  fetch(`/api/uploads/${uploadId}/bring-in`, { method: 'DELETE', headers: ownHeader }).catch(
+    () => {},
+  );
+
 /**
- * Brings an upload in. It goes on when the page is left; when it is stopped, nothing of it stays.
+ * Brings an upload in. When it is stopped, nothing of it stays; when its page is left, it goes on, and
+ * the pages of sources tell how it ended.
+ * @param leave fires when nobody listens any more
  * @param announced what the person was told that it would change; missing: nothing was
  * @returns the source's id
  */
@@ -125,14 +133,14 @@ export async function bringIn(
   target: DeliveryTarget & { announced?: Announced },
   form: FileForm,
   tell: Tell,
-  stop: AbortSignal,
+  { stop, leave }: { stop: AbortSignal; leave: AbortSignal },
 ): Promise<number> {
   const path = `${uploadId}/bring-in`;
-  const onStop = () =>
-    void fetch(`/api/uploads/${path}`, { method: 'DELETE', headers: ownHeader }).catch(() => {});
+  const onStop = () => void stopBringingIn(uploadId);
   stop.addEventListener('abort', onStop, { once: true });
+  const end = AbortSignal.any([stop, leave]);
   try {
-    return (await runSteps(path, { ...target, form }, 'done', tell, stop)).sourceId;
+    return (await runSteps(path, { ...target, form }, 'done', tell, end)).sourceId;
   } finally {
     stop.removeEventListener('abort', onStop);
   }

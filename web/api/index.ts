@@ -4,6 +4,7 @@ export {
   compare,
   DeliveryProblem,
   type DeliveryTarget,
+  stopBringingIn,
   type Tell,
   understand,
   uploadFile,

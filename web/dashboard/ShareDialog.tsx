@@ -178,7 +178,12 @@ const madeOn = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle
 function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing['links'] }) {
   const [make, making] = api.useMakeLinkMutation();
   const [takeBack] = api.useTakeLinkBackMutation();
-  const made = making.data?.made;
+  /** the tokens of links that were made here, by the ids of the links */
+  const [tokens, setTokens] = useState<Record<number, string>>({});
+  const makeOne = async () => {
+    const { made } = await make(dashboardId).unwrap();
+    if (made) setTokens((before) => ({ ...before, [made.id]: made.token }));
+  };
   const copy = async (token: string) => {
     await navigator.clipboard.writeText(address(token));
     toast('Link copied.');
@@ -188,15 +193,15 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
       <h3>Links</h3>
       <p className="quiet small">
         Anybody who has a link can read this dashboard without an account, until you take it back.
-        Its address is shown once, when it is made: only a print of it is kept.
+        Copy its address when you make it: afterwards nobody can see it again, only take it back.
       </p>
       <ul className="share-list">
         {links.map(({ id, madeAt }) => (
           <li key={id}>
-            {made?.id === id ? (
+            {tokens[id] ? (
               <Input
                 readOnly
-                value={address(made.token)}
+                value={address(tokens[id])}
                 aria-label="Link"
                 onFocus={(event) => event.target.select()}
               />
@@ -206,8 +211,8 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
               </span>
             )}
             <span className="row">
-              {made?.id === id && (
-                <button type="button" className="act" onClick={() => void copy(made.token)}>
+              {tokens[id] && (
+                <button type="button" className="act" onClick={() => void copy(tokens[id] ?? '')}>
                   Copy
                 </button>
               )}
@@ -222,7 +227,7 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
           </li>
         ))}
       </ul>
-      <Button onClick={() => void make(dashboardId)} busy={making.isLoading}>
+      <Button onClick={() => void makeOne().catch(() => undefined)} busy={making.isLoading}>
         Make a link
       </Button>
       {making.error && (

@@ -9,4 +9,5 @@ export { Distribution } from './Distribution';
 export { DoubtfulCells } from './DoubtfulCells';
 export { formWords, kindWords } from './formWords';
 export { Questions } from './Questions';
+export { useLeaving } from './useLeaving';
 export { useWork } from './useWork';

@@ -12,6 +12,7 @@ import {
   type Upload,
 } from '../../contract';
 import { api, bringIn, compare, DeliveryProblem, type Tell, understand, uploadFile } from '../api';
+import { useLeaving } from './useLeaving';
 import { useWork } from './useWork';
 import type { ModeChoice } from './WhatChanges';
 
@@ -40,6 +41,7 @@ export function useDelivery(source: SourceDetail | null) {
   const { work, problem, setProblem, run } = useWork();
   const [name, setName] = useState('');
   const [choice, setChoice] = useState<ModeChoice>({ mode: 'replace', keys: [] });
+  const leaving = useLeaving();
   const navigate = useNavigate();
   const dispatch = useDispatch();
 
@@ -94,10 +96,10 @@ export function useDelivery(source: SourceDetail | null) {
       const announced = changes ? announcedBy(changes) : undefined;
       const target = source ? { sourceId: source.id, ...choice, announced } : { name };
       try {
-        const id = await bringIn(upload.id, target, formOf(understanding), tell, stop);
-        dispatch(api.util.invalidateTags(['Sources', 'Frames', 'Underway']));
-        // Whoever has gone elsewhere meanwhile stays there.
-        if (here.current) await navigate(`/sources/${id}`);
+        const ends = { stop, leave: leaving() };
+        const id = await bringIn(upload.id, target, formOf(understanding), tell, ends);
+        dispatch(api.util.invalidateTags(['Sources', 'Frames']));
+        await navigate(`/sources/${id}`);
       } catch (error) {
         // What it would change now is shown before it is tried again.
         if (error instanceof DeliveryProblem && error.code === 'changed-meanwhile')
@@ -117,11 +119,6 @@ export function useDelivery(source: SourceDetail | null) {
     setChanges(null);
     if (!source) setGiven({ zone: given.zone });
   };
-  const here = useRef(true);
-  useEffect(() => {
-    here.current = true;
-    return () => void (here.current = false);
-  }, []);
   // A file that is kept is read at once.
   const begun = useRef(false);
   useEffect(() => {

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link } from 'react-router';
 import type { Underway } from '../../contract';
-import { api } from '../api';
+import { api, stopBringingIn } from '../api';
 
 /** How often it is asked how far a file is, in milliseconds. */
 const askEvery = 1500;
@@ -29,6 +29,16 @@ export function UnderwayPart({ sourceId }: { sourceId?: number }) {
             <Link to={`/sources/${each.sourceId}`} className="act">
               Open
             </Link>
+          )}
+          {each.state === 'running' && (
+            <button
+              type="button"
+              className="act"
+              onClick={() => void stopBringingIn(each.uploadId)}
+              aria-label={`Stop bringing ${each.fileName} in`}
+            >
+              Stop
+            </button>
           )}
           {each.state !== 'running' && (
             <button
@@ -66,7 +76,10 @@ function sayUnderway({ state, fileName, share, rows, sentence, changedAt }: Unde
   const count = `${rows.toLocaleString('en-GB')} ${rows === 1 ? 'row' : 'rows'}`;
   const when = at.format(new Date(changedAt));
   const words: Record<Underway['state'], string> = {
-    running: `${fileName} is being brought in: ${Math.round(share * 100)} %, ${count} so far`,
+    running:
+      rows === 0
+        ? `${fileName} is being brought in`
+        : `${fileName} is being brought in: ${Math.round(share * 100)}%, ${count} so far`,
     done: `${fileName} was brought in, ${when}`,
     failed: `${fileName} was not brought in, ${when}. ${sentence ?? ''}`,
     stopped: `Bringing ${fileName} in was stopped, ${when}; nothing of it is stored`,

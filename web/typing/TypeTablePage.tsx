@@ -6,7 +6,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { type FileForm, formOf, type SourceDetail, type Understanding } from '../../contract';
 import { api, bringIn, DeliveryProblem, understand, uploadFile } from '../api';
 import { Controls } from '../controls';
-import { DoubtfulCells, Questions, useWork } from '../deliveries';
+import { DoubtfulCells, Questions, useLeaving, useWork } from '../deliveries';
 import { Button } from '../look';
 import { TopBar } from '../people';
 import { CellGrid } from './CellGrid';
@@ -189,6 +189,7 @@ function useSaving(source: SourceDetail | null, name: string) {
   const [conflict, setConflict] = useState(false);
   const [overwriting, setOverwriting] = useState(false);
   const { work, problem, run } = useWork();
+  const leaving = useLeaving();
   const navigate = useNavigate();
   const dispatch = useDispatch();
   const form: FileForm = {
@@ -209,7 +210,7 @@ function useSaving(source: SourceDetail | null, name: string) {
         ? { sourceId: source.id, mode: 'correct' as const, announced }
         : { name };
       try {
-        const sourceId = await bringIn(id, target, as, tell, stop);
+        const sourceId = await bringIn(id, target, as, tell, { stop, leave: leaving() });
         dispatch(api.util.invalidateTags(['Sources', 'Frames']));
         await navigate(`/sources/${sourceId}`);
       } catch (error) {
