@@ -45,11 +45,14 @@ it('reads what others send while one person’s files take all that they can get
   const slow = files
     .filter(({ how }) => /never closed|million letters|sheets$/.test(how))
     .slice(0, 3);
+  const roomy = await startServer({ beside: server });
+  const [taking, waiting] = [hostile.before(roomy.origin), other.before(roomy.origin)];
   const ids: string[] = [];
-  for (const { content, fileName } of slow) ids.push(await hostile.upload(content, fileName));
-  const all = ids.map((id) => hostile.steps(`/uploads/${id}/understand`, {}));
-  const { status } = await other.understand('Day,Fares\n2026-01-05,1\n');
+  for (const { content, fileName } of slow) ids.push(await taking.upload(content, fileName));
+  const all = ids.map((id) => taking.steps(`/uploads/${id}/understand`, {}));
+  const { status } = await waiting.understand('Day,Fares\n2026-01-05,1\n');
   expect(status).toBe(200);
-  expect((await other.send('GET', '/sources')).status).toBe(200);
+  expect((await waiting.send('GET', '/sources')).status).toBe(200);
   await Promise.all(all);
+  await roomy.stop();
 }, 60_000);

@@ -8,7 +8,6 @@ let ivo: TestPerson;
 /** What all people share, as little of it as there can be. */
 const env = {
   STAND_MARK_SOCKETS: '40',
-  STAND_MARK_FILE_THREADS: '1',
   STAND_MARK_PASSWORDS_AT_ONCE: '1',
   STAND_MARK_PASSWORDS_WAITING: '2',
   STAND_MARK_FIGURES_AT_ONCE: '1',
@@ -57,20 +56,6 @@ it('aggregates for one person as much as there are seats and places to wait, and
   expect(statuses.filter((status) => status === 200).length).toBeGreaterThanOrEqual(3);
   expect(statuses).toContain(429);
   expect((await ask('day', 'median')).status).toBe(200);
-});
-
-it('reads files one after another when there is one thread for them', async () => {
-  const long = Array.from({ length: 150_000 }, (_, row) => `2026-01-05,${row}`).join('\n');
-  const ended: string[] = [];
-  const ofMaren = await maren.upload(`Day,Fares\n${long}`);
-  const ofIvo = await ivo.upload('Day,Fares\n2026-01-05,1\n');
-  const read = (who: TestPerson, upload: string, name: string) =>
-    who.steps(`/uploads/${upload}/understand`, {}).then(() => ended.push(name));
-  const first = read(maren, ofMaren, 'long');
-  await new Promise((done) => setTimeout(done, 700));
-  const second = read(ivo, ofIvo, 'short');
-  await Promise.all([first, second]);
-  expect(ended).toEqual(['long', 'short']);
 });
 
 it('closes the socket that is one too many, and takes others when there is room again', async () => {

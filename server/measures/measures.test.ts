@@ -124,6 +124,42 @@ it('says what a formula comes to before it is kept', async () => {
   expect((await value(formula('Fares / Nobody'))).status).toBe(422);
 });
 
+it('answers a formula beyond the range of numbers with a missing figure and its reason', async () => {
+  const beyond = 'Fares * 1e308 * 1e308 * 2';
+  const value = await owner.send<{ detail: string }>(
+    'POST',
+    `/sources/${sourceId}/measures/value`,
+    {
+      definition: formula(beyond),
+    },
+  );
+  expect([value.status, value.body.detail]).toEqual([
+    422,
+    expect.stringMatching(/2 figures are beyond a thousand million million, and so missing/),
+  ]);
+  const [series] = board.definition.series;
+  const worked = {
+    ...series,
+    id: 'f',
+    name: 'Beyond',
+    figures: { kind: 'formula', text: `${series?.name} * 1e308 * 1e308` },
+  };
+  const frames = await owner.send<ChartFrames>('POST', `/charts/${board.chartId}/frames`, {
+    definition: { ...board.definition, series: [series, worked] },
+  });
+  expect([frames.status, frames.body.frames.f?.values]).toEqual([200, [[null, null]]]);
+  expect(frames.body.problems.map(({ code }) => code)).toEqual(['beyond-range']);
+  const steps = [
+    { id: 'h', kind: 'head', from: 1, to: 1 },
+    { id: 'c', kind: 'compute', name: 'Beyond', formula: beyond },
+  ];
+  const understood = await owner.understand(rows.join('\n'), { steps } as never);
+  expect([understood.status, understood.body.remarks.c]).toEqual([
+    200,
+    'beyond the range of figures, and so missing, in 3 rows',
+  ]);
+});
+
 it('warns before a delivery takes a column that a measure of a chart is made of', async () => {
   const less = rows.map((line) =>
     line
