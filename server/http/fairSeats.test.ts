@@ -14,19 +14,23 @@ function workshop(limits: ConstructorParameters<typeof FairSeats>[0]) {
     ends.get(name)?.();
     await new Promise((done) => setImmediate(done));
   };
-  return { begun, begin, end };
+  const all = async (...names: string[]) => {
+    for (const name of names) void begin(name.charAt(0), name);
+    await end('');
+  };
+  return { begun, all, end };
 }
 
 it('lets the lines of owners take turns, however long one of them is', async () => {
-  const { begun, begin, end } = workshop({ inAll: 1, ofOwner: 1, waitingOfOwner: 10 });
-  for (const name of ['a1', 'a2', 'a3', 'b1', 'c1', 'b2']) void begin(name.charAt(0), name);
+  const { begun, all, end } = workshop({ inAll: 1, ofOwner: 1, waitingOfOwner: 10 });
+  await all('a1', 'a2', 'a3', 'b1', 'c1', 'b2');
   for (const name of ['a1', 'b1', 'c1', 'a2', 'b2']) await end(name);
   expect(begun).toEqual(['a1', 'b1', 'c1', 'a2', 'b2', 'a3']);
 });
 
 it('keeps seats free of one owner for the others', async () => {
-  const { begun, begin, end } = workshop({ inAll: 3, ofOwner: 2, waitingOfOwner: 10 });
-  for (const name of ['a1', 'a2', 'a3', 'b1', 'b2']) void begin(name.charAt(0), name);
+  const { begun, all, end } = workshop({ inAll: 3, ofOwner: 2, waitingOfOwner: 10 });
+  await all('a1', 'a2', 'a3', 'b1', 'b2');
   expect(begun).toEqual(['a1', 'a2', 'b1']);
   await end('b1');
   expect(begun).toEqual(['a1', 'a2', 'b1', 'b2']);

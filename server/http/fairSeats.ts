@@ -45,7 +45,9 @@ export class FairSeats {
     this.working -= 1;
     const line = this.lines.get(owner) as Line;
     line.working -= 1;
-    if (line.working === 0 && line.waiting.length === 0) this.lines.delete(owner);
+    // Whoever has had a turn stands last.
+    this.lines.delete(owner);
+    if (line.working > 0 || line.waiting.length > 0) this.lines.set(owner, line);
     this.seatNext();
   }
 
@@ -57,7 +59,6 @@ export class FairSeats {
       if (!seated) continue;
       line.working += 1;
       this.working += 1;
-      // Whoever has had a turn stands last.
       this.lines.delete(owner);
       this.lines.set(owner, line);
       return seated();
