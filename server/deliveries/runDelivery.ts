@@ -1,6 +1,7 @@
 import { FairSeats } from '../http';
 import { settings } from '../settings';
-import { FileProcess, type ReadingEnd, readingLimits } from './fileProcess';
+import { FileProcess, readingLimits } from './fileProcess';
+import { sayEnd } from './sayEnd';
 import type { DeliveryMessage, DeliveryTask } from './task';
 
 const seats = new FairSeats({
@@ -41,25 +42,7 @@ export async function runDelivery(
     if (end === 'ended' && reader.isReusable) idle.push(reader);
     else reader.end();
     keepReaderReady();
-    const detail = broken[end]?.(rows, readingLimits(task).seconds);
-    if (detail) tell({ kind: 'problem', code: codes[end] ?? 'internal', detail });
+    const problem = sayEnd(end, rows, readingLimits(task).seconds);
+    if (problem) tell(problem);
   });
 }
-
-const after = (rows: number) =>
-  rows === 0 ? '' : ` It was stopped after row ${rows.toLocaleString('en-GB')}.`;
-
-const codes: Partial<Record<ReadingEnd, string>> = {
-  tooMuchMemory: 'too-much-memory',
-  tooLong: 'too-long',
-};
-
-/** What is said of a file that could not be read to its end. */
-const broken: Partial<Record<ReadingEnd, (rows: number, seconds: number) => string>> = {
-  tooMuchMemory: (rows) =>
-    `The file takes more memory than there is for one of its size.${after(rows)} Save the table as CSV, or bring it in as several files.`,
-  tooLong: (rows, seconds) =>
-    `The file takes longer than the ${Math.round(seconds)} seconds there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
-  broken: (rows) =>
-    `Reading the file broke off.${after(rows)} Save it again, or save the table as CSV.`,
-};
