@@ -138,6 +138,9 @@ async function ended(uploadId: string): Promise<Underway | undefined> {
 
 it('goes on when the page is left, and tells how it ended', async () => {
   const uploadId = await leaveHalfWay('Left');
+  // What is under way is not put away, nor stopped by that.
+  const { body: underway } = await person.send<Underway[]>('GET', '/deliveries');
+  await person.send('DELETE', `/deliveries/${underway[0]?.id}`);
   const found = await ended(uploadId);
   expect(found).toMatchObject({ state: 'done', fileName: 'Left.csv', sentence: null });
   const { body } = await person.send<SourceDetail>('GET', `/sources/${found?.sourceId}`);

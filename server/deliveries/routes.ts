@@ -31,6 +31,7 @@ import {
   forgetDelivery,
   listUnderway,
   noteProgress,
+  putAway,
   stopDelivery,
 } from './underway';
 
@@ -109,7 +110,7 @@ export function deliveryRoutes(database: Database): Router {
   });
 
   router.delete('/deliveries/:id', async (request, response) => {
-    await forgetDelivery(database, await requirePerson(database, request), readId(request));
+    await putAway(database, await requirePerson(database, request), readId(request));
     response.json({});
   });
 

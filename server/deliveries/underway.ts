@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, lt, or, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, lt, ne, or, sql } from 'drizzle-orm';
 import type { DeliveryState, Person, Underway, Upload } from '../../contract';
 import { type Database, heldByNobody, tables } from '../database';
 
@@ -92,6 +92,13 @@ export async function listUnderway(database: Database, person: Person): Promise<
       changedAt: changedAt.toISOString(),
     };
   });
+}
+
+/** Puts the word on a delivery away that has ended, or that was cut off; one under way stays. */
+export async function putAway(database: Database, person: Person, id: number): Promise<void> {
+  const own = and(eq(deliveries.personId, person.id), eq(deliveries.id, id));
+  const over = or(ne(deliveries.state, 'running'), heldByNobody(['file'], deliveries.uploadId));
+  await database.delete(deliveries).where(and(own, over));
 }
 
 /** Forgets a delivery, once somebody knows how it ended. */
