@@ -122,14 +122,19 @@ export const dashboardShape = object({
 });
 export type Dashboard = InferType<typeof dashboardShape>;
 
+const addressShape = string()
+  .trim()
+  .lowercase()
+  .email('Write an e-mail address.')
+  .required('Write an e-mail address.');
+
 export const accessBody = object({
-  email: string()
-    .trim()
-    .lowercase()
-    .email('Write an e-mail address.')
-    .required('Write an e-mail address.'),
+  email: addressShape,
   role: mixed<'editor' | 'reader'>().oneOf(['editor', 'reader']).required(),
 });
+
+/** Whose access is taken back. */
+export const takenBackBody = object({ email: addressShape });
 
 /** Whether readers with an account may write notes. */
 export const readersNoteBody = object({ readersNote: boolean().required() });

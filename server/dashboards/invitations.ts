@@ -1,4 +1,4 @@
-import { and, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, ne } from 'drizzle-orm';
 import type { DashboardRole, Person } from '../../contract';
 import { type Database, inTransaction, tables } from '../database';
 import { requireRoom } from '../quotas';
@@ -39,6 +39,37 @@ export async function invite(
       .insert(invitations)
       .values({ dashboardId, email, role, createdAt: new Date() })
       .onDuplicateKeyUpdate({ set: { role } });
+  });
+}
+
+/**
+ * Takes access back from an address: what waits for it, and what it has become when it was opened in
+ * the meantime, which whoever takes it back may not have seen yet. The owner stays.
+ */
+export async function takeBack(
+  database: Database,
+  dashboardId: number,
+  email: string,
+): Promise<void> {
+  await inTransaction(database, async (change) => {
+    // First what waits: whoever opens it now holds these rows until it is access.
+    await change
+      .delete(invitations)
+      .where(and(eq(invitations.dashboardId, dashboardId), eq(invitations.email, email)));
+    const [found] = await change
+      .select({ id: people.id })
+      .from(people)
+      .where(eq(people.email, email));
+    if (!found) return;
+    await change
+      .delete(access)
+      .where(
+        and(
+          eq(access.dashboardId, dashboardId),
+          eq(access.personId, found.id),
+          ne(access.role, 'owner'),
+        ),
+      );
   });
 }
 

@@ -1,12 +1,12 @@
-import { and, desc, eq, ne, sql } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { Router } from 'express';
-import { accessBody, readersNoteBody, type Sharing } from '../../contract';
+import { accessBody, readersNoteBody, type Sharing, takenBackBody } from '../../contract';
 import { type Database, inTransaction, tables } from '../database';
 import { readBody, readId, Refusal } from '../http';
 import { hashOfToken, makeToken, requirePerson } from '../people';
 import { requireRoom } from '../quotas';
 import { requireRole } from './access';
-import { invite } from './invitations';
+import { invite, takeBack } from './invitations';
 
 const { access, dashboards, invitations, links, people } = tables;
 
@@ -31,28 +31,11 @@ export function sharingRoutes(database: Database): Router {
     response.json(await readSharing(database, dashboardId));
   });
 
-  router.delete('/dashboards/:id/people/:personId', async (request, response) => {
+  router.delete('/dashboards/:id/people', async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
-    const colleague = and(
-      eq(access.dashboardId, dashboardId),
-      eq(access.personId, readId(request, 'personId')),
-      ne(access.role, 'owner'),
-    );
-    await database.delete(access).where(colleague);
-    response.json(await readSharing(database, dashboardId));
-  });
-
-  router.delete('/dashboards/:id/invitations/:invitationId', async (request, response) => {
-    const person = await requirePerson(database, request);
-    const dashboardId = readId(request);
-    await requireRole(database, person, dashboardId, 'owner');
-    const own = and(
-      eq(invitations.dashboardId, dashboardId),
-      eq(invitations.id, readId(request, 'invitationId')),
-    );
-    await database.delete(invitations).where(own);
+    await takeBack(database, dashboardId, readBody(request, takenBackBody).email);
     response.json(await readSharing(database, dashboardId));
   });
 

@@ -38,6 +38,17 @@ async function later(seconds: number) {
   await connection.end();
 }
 
+/** @returns the longest pause that tries from an address have brought, in seconds */
+async function wholePause(address: string): Promise<number> {
+  const connection = await createConnection(server.databaseUrl);
+  const [rows] = await connection.query(
+    'SELECT MAX(TIMESTAMPDIFF(SECOND, last_at, next_at)) AS pause FROM tries WHERE subject LIKE ?',
+    [`%${address}%`],
+  );
+  await connection.end();
+  return Number((rows as { pause: number }[])[0]?.pause);
+}
+
 it('counts tries at the same moment one after another, before any password is looked at', async () => {
   await signUpFrom('10.0.0.1', 'parallel');
   const all = await Promise.all(Array.from({ length: 60 }, () => tryFrom('10.0.0.2', 'parallel')));
@@ -57,7 +68,8 @@ it('doubles the pause with each wrong guess, to a quarter of an hour at most, an
   for (let i = 0; i < 17; i += 1) {
     const { status, wait } = await tryFrom('10.0.2.2', 'nobody');
     if (status === 429) {
-      waits.push(wait);
+      // What is left of a pause is less than it by what a slow machine took since.
+      waits.push(await wholePause('10.0.2.2'));
       await later(wait);
       i -= 1;
     }

@@ -171,12 +171,8 @@ export const api = createApi({
       query: ({ id, ...body }) => put(`dashboards/${id}/people`, body),
       invalidatesTags: ['Sharing'],
     }),
-    takeAccess: build.mutation<Sharing, { id: number; personId: number }>({
-      query: ({ id, personId }) => remove(`dashboards/${id}/people/${personId}`),
-      invalidatesTags: ['Sharing'],
-    }),
-    takeInvitation: build.mutation<Sharing, { id: number; invitationId: number }>({
-      query: ({ id, invitationId }) => remove(`dashboards/${id}/invitations/${invitationId}`),
+    takeAccess: build.mutation<Sharing, { id: number; email: string }>({
+      query: ({ id, ...body }) => remove(`dashboards/${id}/people`, body),
       invalidatesTags: ['Sharing'],
     }),
     letReadersNote: build.mutation<Sharing, { id: number; readersNote: boolean }>({

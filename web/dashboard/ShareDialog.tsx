@@ -39,7 +39,6 @@ function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sh
   const [role, setRole] = useState<'editor' | 'reader'>('reader');
   const [give, giving] = api.useGiveAccessMutation();
   const [take] = api.useTakeAccessMutation();
-  const [takeInvitation] = api.useTakeInvitationMutation();
   const invite = async () => {
     await give({ id: dashboardId, email, role }).unwrap();
     setEmail('');
@@ -62,7 +61,7 @@ function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sh
                 to={person.name}
                 role={person.role}
                 onChange={change(person.email)}
-                onTake={() => void take({ id: dashboardId, personId: person.id })}
+                onTake={() => void take({ id: dashboardId, email: person.email })}
               />
             )}
           </li>
@@ -76,7 +75,7 @@ function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sh
               to={to}
               role={given as 'editor' | 'reader'}
               onChange={change(to)}
-              onTake={() => void takeInvitation({ id: dashboardId, invitationId: id })}
+              onTake={() => void take({ id: dashboardId, email: to })}
             />
           </li>
         ))}
