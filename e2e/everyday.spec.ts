@@ -82,6 +82,47 @@ test('what is changed after a session has ended is not lost', async ({
   await expect(title).toHaveValue('Punctuality, renamed');
 });
 
+test('a change made just before the bench is left is kept, whatever way it is left', async ({
+  quietPage: page,
+  demoServer,
+}) => {
+  const { origin } = demoServer;
+  await enter(page, origin);
+  const stored = async () => {
+    const answer = await page.request.get(`${origin}/api/charts/4`);
+    return ((await answer.json()) as { definition: { title: string } }).definition.title;
+  };
+  const retitle = async (on: Page, title: string) => {
+    await on.goto(`${origin}/dashboards/1/charts/4`);
+    await on.getByLabel('Title of the chart').fill(title);
+  };
+  const toBoard = (on: Page) => on.getByRole('button', { name: 'To the dashboard' }).click();
+  const ways: Record<string, (on: Page) => Promise<unknown>> = {
+    'by its button': toBoard,
+    'by the trail': (on) => on.getByRole('link', { name: 'Standing of the fleet' }).first().click(),
+    'by going back': (on) => on.goBack(),
+    'by loading anew': (on) => on.reload(),
+    'by closing the tab': (on) => on.close({ runBeforeUnload: true }),
+  };
+  for (const [title, leave] of Object.entries(ways)) {
+    const tab = await page.context().newPage();
+    await tab.goto(`${origin}/dashboards/1`);
+    await retitle(tab, title);
+    await leave(tab);
+    await expect.poll(stored).toBe(title);
+    if (!tab.isClosed()) await tab.close();
+  }
+  await page.route('**/api/charts/4', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await retitle(page, 'In spite of all');
+  await toBoard(page);
+  await expect(page.getByText('“In spite of all” is not saved')).toBeVisible();
+  await page.unroute('**/api/charts/4');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect.poll(stored).toBe('In spite of all');
+});
+
 test('a chart is built by keyboard alone', async ({ quietPage: page, demoServer }) => {
   await enter(page, demoServer.origin);
   await page.goto(`${demoServer.origin}/dashboards/1/charts/2`);

@@ -26,7 +26,7 @@ import type {
 import { pageOf } from '../../contract';
 import { type BoardStyle, type ChartDefinition, figuresAsked } from '../../core/chart';
 import type { MeasureDefinition } from '../../core/measures';
-import { checkedFetch, ownHeader } from './checkedFetch';
+import { checkedFetch, outlivesPage, ownHeader } from './checkedFetch';
 
 const json = (method: string) => (url: string, body?: unknown) => ({ url, method, body });
 const post = json('POST');
@@ -215,7 +215,7 @@ export const api = createApi({
       { revision: number },
       { id: number; revision: number; definition: ChartDefinition }
     >({
-      query: ({ id, ...body }) => put(`charts/${id}`, body),
+      query: ({ id, ...body }) => ({ ...put(`charts/${id}`, body), keepalive: outlivesPage(body) }),
       extraOptions: { shape: 'revised' },
       invalidatesTags: ['Dashboard', 'Dashboards', 'Frames'],
     }),

@@ -1,3 +1,4 @@
+export { outlivesPage } from './checkedFetch';
 export { api, type NewNote, problemOf, sayProblem } from './api';
 export {
   bringIn,

@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { api } from '../api';
-import { benchSlice } from '../bench';
+import { benchSlice, keepUnsaved } from '../bench';
 
 /** What the interface holds: the server's data, and the chart on the bench. */
 export const store = configureStore({
@@ -11,3 +11,4 @@ export const store = configureStore({
   enhancers: (defaults) => defaults({ autoBatch: { type: 'tick' } }),
 });
 setupListeners(store.dispatch);
+keepUnsaved(store);

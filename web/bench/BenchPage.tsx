@@ -27,7 +27,8 @@ import { SaveLine } from './SaveLine';
 import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
-import { useAutosave, useBenchState } from './useBench';
+import { type BenchDispatch, leaveBench, openBench, useAutosave } from './saving';
+import { useBenchState } from './useBench';
 import { Button, useAfterPaint } from '../look';
 
 /** Building one chart. */
@@ -41,15 +42,17 @@ export function BenchPage() {
 
 function OpenBench() {
   const { id, chartId } = useParams();
-  const { data: chart, error } = api.useChartQuery(Number(chartId));
-  const { chartId: onBench } = useBenchState();
-  const dispatch = useDispatch();
+  const { chartId: onBench, left } = useBenchState();
+  // What was left a moment ago is asked for once it is stored.
+  const storing = ['unsaved', 'saving'].includes(left[Number(chartId)]?.save.kind ?? '');
+  const { currentData: chart, error } = api.useChartQuery(Number(chartId), { skip: storing });
+  const dispatch = useDispatch<BenchDispatch>();
   useEffect(() => {
-    if (chart && chart.id !== onBench) dispatch(benchActions.opened(chart));
+    if (chart && chart.id !== onBench) dispatch(openBench(chart));
   }, [chart, onBench, dispatch]);
   useEffect(
     () => () => {
-      dispatch(benchActions.closed());
+      dispatch(leaveBench());
     },
     [dispatch],
   );
@@ -113,7 +116,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   return (
     <>
       <TopBar trail={trail}>
-        <SaveLine save={bench.save} />
+        <SaveLine chartId={chartId} save={bench.save} />
         <StepButtons />
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>

@@ -8,7 +8,7 @@ const time = (at: number) =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** Whether the chart is saved; when somebody else has saved meanwhile, the choice between the two. */
-export function SaveLine({ save }: { save: SaveState }) {
+export function SaveLine({ chartId, save }: { chartId: number; save: SaveState }) {
   const dispatch = useDispatch();
   const words = {
     saved: save.kind === 'saved' && save.at !== null ? `Saved ${time(save.at)}` : 'Saved',
@@ -23,7 +23,11 @@ export function SaveLine({ save }: { save: SaveState }) {
         {words}
       </span>
       {save.kind === 'failed' && (
-        <button type="button" className="act" onClick={() => dispatch(benchActions.retried())}>
+        <button
+          type="button"
+          className="act"
+          onClick={() => dispatch(benchActions.retried(chartId))}
+        >
           Try again
         </button>
       )}

@@ -39,12 +39,12 @@ it('takes back a text at once that was written letter by letter', () => {
 });
 
 it('keeps a change unsaved that was made while an earlier one was being saved', () => {
-  const saving = [act.changed(titled('B')), act.saving()];
-  expect(after(...saving, act.saved({ revision: 2, at: 5 })).save).toEqual({
+  const saving = [act.changed(titled('B')), act.saving(7)];
+  expect(after(...saving, act.saved({ id: 7, revision: 2, at: 5 })).save).toEqual({
     kind: 'saved',
     at: 5,
   });
-  const meanwhile = after(...saving, act.changed(titled('C')), act.saved({ revision: 2, at: 5 }));
+  const meanwhile = after(...saving, act.changed(titled('C')), act.saved({ id: 7, revision: 2, at: 5 }));
   expect([meanwhile.save.kind, meanwhile.revision, meanwhile.definition?.title]).toEqual([
     'unsaved',
     2,
@@ -53,7 +53,7 @@ it('keeps a change unsaved that was made while an earlier one was being saved', 
 });
 
 describe('a conflict', () => {
-  const met = [act.changed(titled('Mine')), act.saving(), act.conflicted(chart('Theirs', 4))];
+  const met = [act.changed(titled('Mine')), act.saving(7), act.conflicted(chart('Theirs', 4))];
 
   it('saves nothing by itself, whatever is changed meanwhile', () => {
     expect(after(...met, act.changed(titled('Mine still'))).save.kind).toBe('conflict');
@@ -77,10 +77,10 @@ describe('a conflict', () => {
 });
 
 it('tries again after a failure, and starts afresh with another chart', () => {
-  const failed = [act.changed(titled('B')), act.saving(), act.saveFailed('No connection.')];
+  const failed = [act.changed(titled('B')), act.saving(7), act.saveFailed({ id: 7, sentence: 'No connection.' })];
   expect(after(...failed).save).toEqual({ kind: 'failed', sentence: 'No connection.' });
-  expect(after(...failed, act.retried()).save.kind).toBe('unsaved');
-  expect(after(...failed, act.highlighted(['series']), act.closed())).toEqual(
+  expect(after(...failed, act.retried(7)).save.kind).toBe('unsaved');
+  expect(after(act.highlighted(['series']), act.closed())).toEqual(
     reducer(undefined, { type: 'none' }),
   );
 });

@@ -10,6 +10,13 @@ export type SaveState =
   | { kind: 'failed'; sentence: string }
   | { kind: 'conflict'; theirs: Chart };
 
+/** What a bench that was left still has to save, or could not. */
+interface LeftBench {
+  definition: ChartDefinition;
+  revision: number;
+  save: SaveState;
+}
+
 interface BenchState {
   chartId: number | null;
   definition: ChartDefinition | null;
@@ -19,6 +26,8 @@ interface BenchState {
   save: SaveState;
   /** the ids of the lines that are highlighted */
   highlight: string[];
+  /** by the id of their chart: benches that were left before all was saved */
+  left: Record<number, LeftBench>;
 }
 
 const initialState: BenchState = {
@@ -29,6 +38,7 @@ const initialState: BenchState = {
   future: [],
   save: { kind: 'saved', at: null },
   highlight: [],
+  left: {},
 };
 
 const mostSteps = 100;
@@ -44,14 +54,36 @@ function walk(state: BenchState, from: ChartDefinition[], onto: ChartDefinition[
   }
 }
 
+/** What is to be saved of a chart: on the bench, or of the bench that was left. */
+const heldOf = (state: BenchState, chartId: number): Pick<BenchState, 'revision' | 'save'> =>
+  state.chartId === chartId ? state : (state.left[chartId] ?? { revision: 0, save: gone });
+
+/** A bench that was left and is saved needs to be remembered no longer. */
+const gone: SaveState = { kind: 'saved', at: null };
+
+/** Puts the bench away, and keeps what is not saved of it. */
+function putAway(state: BenchState): BenchState {
+  const { chartId, definition, revision, save } = state;
+  const left = { ...state.left };
+  if (chartId !== null && definition && save.kind !== 'saved')
+    left[chartId] = { definition, revision, save };
+  return { ...initialState, left };
+}
+
 /** The chart on the bench: its definition as it stands, and the way back. */
 export const benchSlice = createSlice({
   name: 'bench',
   initialState,
   reducers: {
-    opened(_, { payload }: PayloadAction<Chart>): BenchState {
+    /** What could not be saved when the chart was left is still there, one Undo from what is stored. */
+    opened(before, { payload }: PayloadAction<Chart>): BenchState {
       const { id, definition, revision } = payload;
-      return { ...initialState, chartId: id, definition, revision };
+      const { left } = putAway(current(before));
+      const { [id]: own, ...others } = left;
+      const opened = { ...initialState, chartId: id, definition, revision, left: others };
+      if (!own) return opened;
+      const save: SaveState = own.save.kind === 'failed' ? { kind: 'unsaved' } : own.save;
+      return { ...opened, ...own, save, past: [definition] };
     },
     changed(state, { payload }: PayloadAction<ChartDefinition>) {
       const { past, definition } = current(state);
@@ -69,22 +101,26 @@ export const benchSlice = createSlice({
     redone(state, { payload = 1 }: PayloadAction<number | undefined>) {
       walk(state, state.future, state.past, payload);
     },
-    saving(state) {
-      state.save = { kind: 'saving' };
+    saving(state, { payload }: PayloadAction<number>) {
+      heldOf(state, payload).save = { kind: 'saving' };
     },
     /** A change made while the save was under way stays unsaved. */
-    saved(state, { payload }: PayloadAction<{ revision: number; at: number }>) {
-      state.revision = payload.revision;
-      if (state.save.kind === 'saving') state.save = { kind: 'saved', at: payload.at };
+    saved(state, { payload }: PayloadAction<{ id: number; revision: number; at: number }>) {
+      const saved = heldOf(state, payload.id);
+      saved.revision = payload.revision;
+      if (saved.save.kind === 'saving') {
+        saved.save = { kind: 'saved', at: payload.at };
+        delete state.left[payload.id];
+      }
     },
-    saveFailed(state, { payload }: PayloadAction<string>) {
-      state.save = { kind: 'failed', sentence: payload };
+    saveFailed(state, { payload }: PayloadAction<{ id: number; sentence: string }>) {
+      heldOf(state, payload.id).save = { kind: 'failed', sentence: payload.sentence };
     },
-    retried(state) {
-      state.save = { kind: 'unsaved' };
+    retried(state, { payload }: PayloadAction<number>) {
+      heldOf(state, payload).save = { kind: 'unsaved' };
     },
     conflicted(state, { payload }: PayloadAction<Chart>) {
-      state.save = { kind: 'conflict', theirs: payload };
+      heldOf(state, payload.id).save = { kind: 'conflict', theirs: payload };
     },
     mineKept(state) {
       if (state.save.kind !== 'conflict') return;
@@ -99,7 +135,7 @@ export const benchSlice = createSlice({
       state.revision = revision;
       state.save = { kind: 'saved', at: null };
     },
-    closed: () => initialState,
+    closed: (state) => putAway(current(state)),
     highlighted(state, { payload }: PayloadAction<readonly string[]>) {
       state.highlight = [...payload];
     },

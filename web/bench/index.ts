@@ -1,6 +1,7 @@
 import { lazy } from 'react';
 
 export { benchSlice } from './benchSlice';
+export { keepUnsaved } from './saving';
 
 /** Loaded when a chart is built. */
 export const BenchPage = lazy(() =>

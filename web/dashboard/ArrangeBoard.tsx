@@ -1,39 +1,42 @@
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, useState } from 'react';
 import { GridLayout, useContainerWidth } from 'react-grid-layout';
 import 'react-grid-layout/css/styles.css';
 import { grid, type GridPlace, type PlacedChart } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import type { BoardProps } from './Board';
-import { movePlace } from './places';
+import { arrangeByKey, leastSize, type Placed, placesOf, same } from './arrangeByKeys';
+
+/**
+ * Where the charts lie while they are arranged. Until the server has every move, what was moved last
+ * stands: an answer to an earlier move must not take a later one back.
+ */
+function useOwnPlaces(charts: readonly PlacedChart[], onArrange: BoardProps['onArrange']) {
+  const [own, setOwn] = useState<{ places: Placed[]; moves: number } | null>(null);
+  const stored = charts.map(({ id, place }) => ({ chartId: id, place: place as GridPlace }));
+  const places = own?.places ?? stored;
+  const ended = () =>
+    setOwn((now) => (now && now.moves > 1 ? { ...now, moves: now.moves - 1 } : null));
+  const arrange = (next: Placed[]) => {
+    if (same(next, places)) return;
+    setOwn((now) => ({ places: next, moves: (now?.moves ?? 0) + 1 }));
+    void onArrange(next).finally(ended);
+  };
+  return { places, arrange };
+}
 
 /** Charts on a grid as they are moved and resized, with the mouse and the keyboard. */
 export function ArrangeBoard({ charts, onArrange, children }: BoardProps) {
   const { width, containerRef, mounted } = useContainerWidth();
-  const layout = charts.map(({ id, place }) => ({
-    ...{ i: String(id), minW: 3, minH: 4 },
-    ...(place as GridPlace),
+  const { places, arrange } = useOwnPlaces(charts, onArrange);
+  const layout = places.map(({ chartId, place }) => ({
+    ...{ i: String(chartId), ...leastSize },
+    ...place,
   }));
-
-  const change = (next: readonly { i: string; x: number; y: number; w: number; h: number }[]) => {
-    const places = next.map(({ i, x, y, w, h }) => ({ chartId: Number(i), place: { x, y, w, h } }));
-    const same = places.every(({ chartId, place }) => {
-      const now = charts.find(({ id }) => id === chartId)?.place;
-      return (
-        now && now.x === place.x && now.y === place.y && now.w === place.w && now.h === place.h
-      );
-    });
-    if (!same) onArrange(places);
-  };
   const onKeyDown = (event: KeyboardEvent, chart: PlacedChart) => {
-    const next = chart.place && movePlace(chart.place, event.key, event.shiftKey);
+    const next = arrangeByKey(places, chart.id, event.key, event.shiftKey);
     if (!next) return;
     event.preventDefault();
-    onArrange(
-      charts.map(({ id, place }) => ({
-        chartId: id,
-        place: id === chart.id ? next : (place as GridPlace),
-      })),
-    );
+    arrange(next);
   };
 
   return (
@@ -54,7 +57,8 @@ export function ArrangeBoard({ charts, onArrange, children }: BoardProps) {
           }}
           dragConfig={{ enabled: true, handle: '.handle' }}
           resizeConfig={{ enabled: true, handles: ['se'] }}
-          onLayoutChange={change}
+          onDragStop={(next) => arrange(placesOf(next))}
+          onResizeStop={(next) => arrange(placesOf(next))}
         >
           {charts.map((chart) => (
             <div key={String(chart.id)} className="board-item">

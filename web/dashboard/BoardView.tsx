@@ -1,12 +1,12 @@
 import './dashboard.css';
 import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
-import type { Dashboard, GridPlace, Note, PlacedChart } from '../../contract';
+import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
 import { Empty } from '../look';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../plot';
-import { Board } from './Board';
+import { Board, type BoardProps } from './Board';
 import { DialStrip } from './DialStrip';
 import { HeldStrip } from './HeldStrip';
 import { NarrowedStrip } from './NarrowedStrip';
@@ -23,7 +23,7 @@ interface BoardViewProps {
   /** may arrange, and change every note */
   editable: boolean;
   arranging: boolean;
-  onArrange: (places: { chartId: number; place: GridPlace }[]) => void;
+  onArrange: BoardProps['onArrange'];
   title?: ReactNode;
   /** what else can be done with a chart; one function that stays the same */
   acts?: (chart: PlacedChart) => ReactNode;

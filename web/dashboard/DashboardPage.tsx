@@ -80,7 +80,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
           link={null}
           editable={editable}
           arranging={arranging}
-          onArrange={(places) => void arrange(places)}
+          onArrange={arrange}
           title={editable ? <BoardTitle title={title} onRename={rename} /> : undefined}
           acts={editable ? chartActs : undefined}
           whenEmpty={

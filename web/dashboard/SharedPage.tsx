@@ -27,7 +27,7 @@ export function SharedPage() {
             link={link}
             editable={false}
             arranging={false}
-            onArrange={() => {}}
+            onArrange={() => Promise.resolve()}
             whenEmpty={<EmptyForReaders />}
           />
         )}
