@@ -1,6 +1,6 @@
 import { array, type InferType, mixed, number, object, string } from 'yup';
 import { datePatterns, parseDay } from '../core/calendar';
-import { type Misfit, type Step, stepsShape } from '../core/preparation';
+import { type Misfit, mostSeen, type Proposal, type Step, stepsShape } from '../core/preparation';
 import type { Cell, ColumnUnderstanding, DateQuestion, Profile } from '../core/table';
 import { figure, list } from '../core/values';
 import { type FileChoices, fileShape } from './forms';
@@ -46,13 +46,19 @@ export const fileFormShape = object({
   missing: list(string().required().max(12), 60).nullable(),
   /** the preparation, sentence by sentence */
   steps: stepsShape,
+  /** what the rows seemed to need that the preparation was decided on */
+  seen: list(string().required().max(2000), mostSeen),
   columns: list(columnShape.required(), bringInLimits.columns),
   /** the day up to which nothing more is to come; left out: as its dates tell */
   completeTo: day.nullable(),
 });
-export type FileForm = Omit<InferType<typeof fileFormShape>, 'file' | 'steps' | 'columns'> & {
+export type FileForm = Omit<
+  InferType<typeof fileFormShape>,
+  'file' | 'steps' | 'columns' | 'seen'
+> & {
   file?: FileChoices;
   steps?: Step[];
+  seen?: string[];
   columns?: ColumnUnderstanding[];
 };
 
@@ -62,14 +68,22 @@ export interface WholeForm extends FileForm {
   decimalMark: (typeof decimalMarks)[number];
   zone: string;
   steps: Step[];
+  seen: string[];
   columns: ColumnUnderstanding[];
 }
 
 /** The form of an understanding, every choice made, without what was found by it. */
 export function formOf(understanding: WholeForm): WholeForm {
-  const { file, decimalMark, zone, missing, steps, columns, completeTo } = understanding;
-  return { file, decimalMark, zone, missing, steps, columns, completeTo };
+  const { file, decimalMark, zone, missing, steps, seen, columns, completeTo } = understanding;
+  return { file, decimalMark, zone, missing, steps, seen, columns, completeTo };
 }
+
+/** What the next file of a source takes over; the rest is what each file tells of itself. */
+export const forNextFile = (form: FileForm): FileForm => ({
+  ...form,
+  completeTo: null,
+  file: form.file?.kind === 'delimited' ? { ...form.file, encoding: undefined } : form.file,
+});
 
 /** What the cells of a column hold. */
 export type ColumnProfile = Profile & { doubtful: number };
@@ -102,11 +116,16 @@ export interface Understanding extends WholeForm {
   zoned: boolean;
   /** the column of dates that a chart would take, what it is recorded by, and up to when it is complete */
   recording: { column: string; by: string; standsOn: string | null; completeTo: string } | null;
+  /** what is read otherwise than in the file before */
+  notices: string[];
   /** columns that the corrections name and the file does not have */
   lost: string[];
 }
 
 export type Question =
+  /** the part of the file that was wanted is not there, and there are several others */
+  | { kind: 'part'; wanted: string; parts: string[] }
+  | { kind: 'proposal'; proposal: Proposal }
   | ({ kind: 'dateOrder' } & DateQuestion)
   | { kind: 'fiscalStart'; column: string; examples: string[] };
 

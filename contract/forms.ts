@@ -54,3 +54,16 @@ export const fileShape = lazy((value: { kind?: FormKind } | undefined) =>
           .required(),
       })),
 );
+
+/** How people call a file of each form. */
+export const formNames: Record<FormKind, string> = {
+  delimited: 'text',
+  spreadsheet: 'a workbook',
+  json: 'a JSON document',
+  jsonLines: 'lines of JSON',
+  parquet: 'a Parquet file',
+};
+
+/** What a file and its part are called, which may say a year that its rows do not. */
+export const titleOf = (fileName: string, choices: FileChoices) =>
+  `${fileName} ${'sheet' in choices ? choices.sheet : ''}`;

@@ -196,12 +196,6 @@ const monthNames = [
 /** Typed by the office as a wide sheet. */
 function budget(asOf: Day): DemoFile {
   const cells = budgetCells(asOf);
-  const [, , years = [], months = []] = cells;
-  let year: string | number = '';
-  const columns = months.slice(1).map((month, place) => {
-    year = years[place + 1] || year;
-    return `${year} / ${month}`;
-  });
   const book = utils.book_new(utils.aoa_to_sheet(cells), 'Budget');
   return {
     source: 'Budget',
@@ -209,7 +203,10 @@ function budget(asOf: Day): DemoFile {
     content: new Uint8Array(write(book, { type: 'buffer' }) as Buffer),
     steps: [
       { id: 'head', kind: 'head', from: 3, to: 4 },
-      { id: 'months', kind: 'unpivot', columns, names: 'Month', rest: null, values: 'Value' },
+      {
+        ...{ id: 'months', kind: 'unpivot', naming: 'month', columns: [] },
+        ...{ names: 'Month', rest: null, values: 'Value' },
+      },
       { id: 'measures', kind: 'spread', measure: 'Measure', value: 'Value', words: budgetMeasures },
     ],
   };

@@ -1,6 +1,7 @@
+export { mostCompared } from './totals/rows';
 export { kindOf, type Step, stepKinds } from './kinds';
 export { type Misfit, prepare, type Prepared, prepareRows } from './prepare';
 export { stepsShape } from './schema';
 export { phrasesOf, sayStep } from './sentence';
 export type { Choice, Lookup, Phrase, PreparationContext, Row, Sheet } from './step';
-export { suggestSteps, type Suggestion } from './suggest';
+export { decideProposal, mostSeen, type Proposal, suggestSteps, type Suggestion } from './suggest';

@@ -1,8 +1,11 @@
 import { type DatePattern, datePatterns, monthNamed, readDate } from '../calendar';
 
+export const periodKinds = ['date', 'week', 'month', 'quarter', 'year'] as const;
+export type PeriodKind = (typeof periodKinds)[number];
+
 /** What a text names: a day or period that is known, or one that lacks its year. */
 export type PeriodName = {
-  kind: 'date' | 'week' | 'month' | 'quarter' | 'year';
+  kind: PeriodKind;
   pattern: DatePattern | null;
 } | null;
 
@@ -38,7 +41,7 @@ export const headJoint = ' / ';
 /** A column's name that holds a period, and what else it says. */
 export interface NamedPeriod {
   period: string;
-  kind: NonNullable<PeriodName>['kind'];
+  kind: PeriodKind;
   /** the rest of the name; empty when all of it is the period */
   rest: string;
 }
@@ -80,4 +83,15 @@ function endsOf(name: string): [period: string, rest: string][] {
     found.push([words.slice(-length).join(' '), words.slice(0, -length).join(' ')]);
   }
   return found;
+}
+
+/** The columns that name periods of the one kind that most of them name. */
+export function periodsAcross(names: readonly string[]): Map<string, NamedPeriod> {
+  const found = names.flatMap((name) => {
+    const period = findPeriod(name);
+    return period ? [[name, period] as const] : [];
+  });
+  const count = (kind: PeriodKind) => found.filter(([, each]) => each.kind === kind).length;
+  const [most] = found.map(([, { kind }]) => kind).sort((a, b) => count(b) - count(a));
+  return new Map(found.filter(([, { kind }]) => kind === most));
 }

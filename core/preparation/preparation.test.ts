@@ -45,12 +45,12 @@ it.each([
   ],
   [
     'months across under a title with the year',
-    'Budget 2026||||\nRoute|Jan|Feb|Mar|Total\nNorth|1|2|3|6\nTotal|1|2|3|6',
+    'Budget 2026||||\nRoute|Jan|Feb|Mar|Total\nNorth|1|2|3|6\nSouth|4|5|7|16\nWest|9|9|9|27\nTotal|14|16|19|49',
     [
-      'Leave out total rows, where “Route” begins with total, sum or the like',
+      'Leave out total rows, where “Route” says “Total”',
       'Leave out “Total”',
-      'Turn the columns “Jan”, “Feb” and “Mar” into rows: their names become “Month”, their cells “Value”',
-      'Put “Date” together from the year 2026 and the month in “Month”',
+      'Turn the columns that name a month into rows: their names become “Month”, their cells “Value”',
+      'Put “Date” together from the year that the file says and the month in “Month”',
     ],
     'Date|Route|Month|Value',
     '2026-01|North|Jan|1',
@@ -60,7 +60,7 @@ it.each([
     'Route|2025||2026|\n|Fares|Fuel|Fares|Fuel\nNorth|1|2|3|4\nSouth|5|6|7|8',
     [
       'Rows 1 to 2 together name the columns',
-      'Turn the columns “2025 / Fares”, “2025 / Fuel”, “2026 / Fares” and “2026 / Fuel” into rows: their names become “Year” and “Measure”, their cells “Value”',
+      'Turn the columns that name a year into rows: their names become “Year” and “Measure”, their cells “Value”',
     ],
     'Route|Year|Measure|Value',
     'North|2025|Fares|1',
@@ -108,7 +108,7 @@ it.each([
     '1 row left out',
   ],
   [
-    { kind: 'totals', column: 'Route' },
+    { kind: 'totals', column: 'Route', words: null },
     ['Route|Fares|Costs', 'North|5|2', 'South|7|'],
     '1 row left out: Total',
   ],

@@ -25,6 +25,8 @@ export interface PreparationContext {
   firstRows: readonly (readonly Cell[])[];
   /** what the file and its part are called */
   title?: string;
+  /** whether the first rows are all that there are; left out: they are */
+  whole?: boolean;
   /** by the id of their source */
   lookups?: ReadonlyMap<number, Lookup>;
 }
@@ -76,6 +78,19 @@ export interface StepKind<S extends StepBase & { kind: string }> {
   begin(step: S, columns: readonly string[], context: PreparationContext): Stage;
   /** the steps of this kind that rows seem to need */
   suggest?(sheet: Sheet, context: PreparationContext): Omit<S, 'id' | 'kind'>[];
+  /** the steps of this kind that rows may need, which somebody has to decide before they come in */
+  doubts?(
+    sheet: Sheet,
+    context: PreparationContext,
+  ): { step: Omit<S, 'id' | 'kind'>; why: string }[];
+  /** of how many rows its suggestions are found; left out: as many as tell what columns hold */
+  looksAt?: number;
+  /** whether a step that is kept does what one that is suggested would; left out: when they say the same */
+  covers?(kept: S, suggested: S, sheet: Sheet): boolean;
+  /** a kept step that does as well what one that is suggested would; null: that stands beside it */
+  merge?(kept: S, suggested: S): S | null;
+  /** a kept step as it would be by what this file says of itself, and what that is */
+  revises?(kept: S, context: PreparationContext): { step: S; why: string } | null;
   /** its suggestions are offered, since only a person can decide them */
   offered?: boolean;
 }

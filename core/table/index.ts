@@ -12,6 +12,7 @@ export { isBlank, type MissingSigns, missingSigns, usualMissing } from './missin
 export {
   type ColumnUnderstanding,
   dateQuestion,
+  decimalEvidence,
   type DateQuestion,
   doubleReadings,
   lacksFiscalStart,

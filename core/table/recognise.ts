@@ -140,20 +140,21 @@ function isPlausible(pattern: DatePattern, texts: readonly string[]): boolean {
  * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
  * the one that leaves fewer digits to be thousands.
  */
-export function recogniseDecimalMark(cells: readonly Cell[]): DecimalMark {
-  const texts = cells.filter(
-    (cell): cell is string => typeof cell === 'string' && cell.length <= longestLooked,
-  );
-  const score = (mark: DecimalMark) => {
-    const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})\\D*$|^[^\\d]*0\\${mark}\\d`);
-    const other = mark === ',' ? '.' : ',';
-    const thousandsAndMark = new RegExp(`\\d\\${other}\\d{3}\\${mark}\\d+\\D*$`);
-    return texts.filter(
-      (cell) =>
-        (decimal.test(cell) || thousandsAndMark.test(cell)) && readNumber(cell, mark) !== null,
-    ).length;
-  };
-  return score(',') > score('.') ? ',' : '.';
+export const recogniseDecimalMark = (cells: readonly Cell[]): DecimalMark =>
+  decimalEvidence(cells, ',') > decimalEvidence(cells, '.') ? ',' : '.';
+
+/** How many cells of a sample are figures that show a decimal mark. */
+export function decimalEvidence(cells: readonly Cell[], mark: DecimalMark): number {
+  const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})\\D*$|^[^\\d]*0\\${mark}\\d`);
+  const other = mark === ',' ? '.' : ',';
+  const thousandsAndMark = new RegExp(`\\d\\${other}\\d{3}\\${mark}\\d+\\D*$`);
+  return cells.filter(
+    (cell) =>
+      typeof cell === 'string' &&
+      cell.length <= longestLooked &&
+      (decimal.test(cell) || thousandsAndMark.test(cell)) &&
+      readNumber(cell, mark) !== null,
+  ).length;
 }
 
 /**

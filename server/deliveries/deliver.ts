@@ -3,6 +3,7 @@ import {
   type DeliveryMode,
   type FileForm,
   formOf,
+  titleOf,
   type Understanding,
   type WholeForm,
 } from '../../contract';
@@ -25,7 +26,8 @@ import {
 import { compareTables } from './compare';
 import { takeSample } from './sample';
 import { typedRows } from './typedRows';
-import { type Lookups, understandFile } from './understand';
+import type { Lookups } from './recognise';
+import { understandFile } from './understand';
 
 /** A head stands among so many rows. */
 const headRows = 60;
@@ -154,8 +156,9 @@ async function* typedBatches(
 ): AsyncGenerator<CellValue[][]> {
   const { decimalMark, zone, missing } = form;
   const batches = readForm(file, form.file);
-  const firstRows = await takeSample(batches, headRows);
-  const context = { writing: { decimalMark, zone, missing }, firstRows, lookups };
+  const { rows: firstRows } = await takeSample(batches, headRows);
+  const title = titleOf(file.name, form.file);
+  const context = { writing: { decimalMark, zone, missing }, firstRows, title, lookups };
   let out: CellValue[][] = [];
   const way = typedRows(form, context, ({ values }) => out.push(values));
   let number = 0;
@@ -173,6 +176,20 @@ async function* typedBatches(
 /** @throws ProblemError when something has to be answered or mended first */
 export function refuseOpen({ questions, misfits, steps }: Understanding) {
   const [question] = questions;
+  if (question?.kind === 'part')
+    throw new ProblemError({
+      code: 'question',
+      sentence: `The file has no “${question.wanted}”. It has ${question.parts.map((part) => `“${part}”`).join(', ')}: say which is meant.`,
+      place: { field: 'file' },
+    });
+  if (question?.kind === 'proposal') {
+    const { step, why } = question.proposal;
+    throw new ProblemError({
+      code: 'question',
+      sentence: `${why}: “${sayStep(step)}”. Say whether that is to be done.`,
+      place: { field: 'steps' },
+    });
+  }
   if (question?.kind === 'dateOrder')
     throw new ProblemError({
       code: 'question',

@@ -4,7 +4,7 @@ import type { Cell, CellValue, ColumnKind } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import type { Database } from '../database';
 import { openStandingRows } from '../sources';
-import type { Lookups } from './understand';
+import type { Lookups } from './recognise';
 
 const mostRows = 100_000;
 

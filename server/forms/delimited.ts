@@ -13,7 +13,12 @@ export const delimited: FormReader<'delimited'> = {
   recognises: () => true,
   async choose(_file, start, given) {
     const encoding = given.encoding ?? recogniseEncoding(start);
-    const delimiter = given.delimiter ?? recogniseDelimiter(start, encoding);
+    const kept = given.delimiter;
+    // One that stands nowhere is that of another file.
+    const delimiter =
+      kept !== undefined && iconv.decode(start, encoding).includes(kept)
+        ? kept
+        : recogniseDelimiter(start, encoding);
     return { choices: { kind: 'delimited', encoding, delimiter }, parts: [] };
   },
   rows: readRows,

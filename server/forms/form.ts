@@ -10,19 +10,29 @@ export interface DeliveredFile {
 /** Rows as they stand in a file, some at a time. */
 export type RowBatches = AsyncGenerator<Cell[][], void, undefined>;
 
+/** What is chosen about a file. */
+export interface Chosen<Choices> {
+  choices: Choices;
+  /** what else could be chosen: the sheets of a workbook, the arrays of a document */
+  parts: string[];
+  /** the part that was wanted, as the file before had it, and that this file does not have */
+  lacks?: string | null;
+}
+
 /** One form of file: how it is recognised, what is to be chosen about it, and how its rows are read. */
 export interface FormReader<Kind extends FormKind> {
   kind: Kind;
   recognises(start: Buffer, fileName: string): boolean;
   /**
-   * Makes the choices that are left open, and tells what else could be chosen.
+   * Makes the choices that are left open, and those that do not fit the file, and tells what else could
+   * be chosen.
    * @throws ProblemError when the file is not of this form
    */
   choose(
     file: DeliveredFile,
     start: Buffer,
     given: Partial<ChoicesOf<Kind>>,
-  ): Promise<{ choices: ChoicesOf<Kind>; parts: string[] }>;
+  ): Promise<Chosen<ChoicesOf<Kind>>>;
   /** @throws ProblemError with the place at which the file stops making sense */
   rows(file: DeliveredFile, choices: ChoicesOf<Kind>): RowBatches;
 }

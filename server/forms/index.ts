@@ -1,6 +1,6 @@
 import type { FileChoices, FormKind } from '../../contract';
 import { delimited } from './delimited';
-import type { DeliveredFile, FormReader, RowBatches } from './form';
+import type { Chosen, DeliveredFile, FormReader, RowBatches } from './form';
 import { json } from './json';
 import { jsonLines } from './jsonLines';
 import { parquet } from './parquet';
@@ -17,19 +17,24 @@ const readerOf = (kind: FormKind) => readers.find((each) => each.kind === kind) 
 
 /**
  * Recognises the form of a file and makes the choices that are left open.
- * @param given what a person chose; a kind among it is taken as it is
+ * @param given what a person chose, of this file or of one before it; it is taken as far as it fits
  * @throws ProblemError when it is no table
  */
 export async function chooseForm(
   file: DeliveredFile,
   given: FileChoices | undefined,
-): Promise<{ choices: FileChoices; parts: string[] }> {
+): Promise<Chosen<FileChoices>> {
   const start = await firstBytes(file);
-  const reader = given
-    ? readerOf(given.kind)
-    : (readers.find((each) => each.recognises(start, file.name)) as AnyReader);
-  return reader.choose(file, start, given ?? {});
+  const recognised = readers.find((each) => each.recognises(start, file.name)) as AnyReader;
+  // What is text may be meant otherwise than it looks; what shows its form by its bytes may not.
+  const isText = given && !isBinary(given.kind) && recognised === plainText;
+  const reader = isText ? readerOf(given.kind) : recognised;
+  return reader.choose(file, start, given?.kind === reader.kind ? given : {});
 }
+
+const plainText = readerOf('delimited');
+
+const isBinary = (kind: FormKind) => kind === 'parquet' || kind === 'spreadsheet';
 
 /** No spreadsheet is wider. */
 const mostCells = 16_384;
@@ -48,4 +53,4 @@ export async function* readForm(file: DeliveredFile, choices: FileChoices): RowB
   }
 }
 
-export type { DeliveredFile, RowBatches } from './form';
+export type { Chosen, DeliveredFile, RowBatches } from './form';

@@ -13,16 +13,11 @@ export const json: FormReader<'json'> = {
   async choose(file, _start, given) {
     const arrays = findArrays(await documentOf(file));
     const parts = arrays.map(({ path }) => path);
-    if (given.path !== undefined && !parts.includes(given.path))
-      throw new ProblemError({
-        code: 'no-array',
-        sentence: `There is no list of records at “${given.path}”. There is one at ${parts.map((path) => `“${path || 'the top'}”`).join(', ') || 'no place'}.`,
-        place: { field: 'path' },
-      });
+    const lacks = given.path !== undefined && !parts.includes(given.path) ? given.path : null;
     const longest = [...arrays].sort((a, b) => b.items.length - a.items.length)[0];
-    const path = given.path ?? longest?.path;
+    const path = lacks === null ? (given.path ?? longest?.path) : longest?.path;
     if (path === undefined) throw noArray();
-    return { choices: { kind: 'json', path }, parts };
+    return { choices: { kind: 'json', path }, parts, lacks };
   },
   async *rows(file, { path = '' }): RowBatches {
     const found = findArrays(await documentOf(file)).find((each) => each.path === path);

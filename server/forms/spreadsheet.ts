@@ -29,11 +29,11 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
   async choose(file, _start, given) {
     const book = await openBook(await wholeFile(file), undefined);
     const parts = visibleSheets(book);
-    if (given.sheet !== undefined && !book.SheetNames.includes(given.sheet))
-      throw noSheet(given.sheet, parts);
-    const sheet = given.sheet ?? fullestSheet(book, parts);
+    const lacks =
+      given.sheet !== undefined && !book.SheetNames.includes(given.sheet) ? given.sheet : null;
+    const sheet = (lacks === null && given.sheet) || fullestSheet(book, parts);
     const choices = { kind: 'spreadsheet', sheet, range: given.range || undefined } as const;
-    return { choices, parts };
+    return { choices, parts, lacks };
   },
   async *rows(file, choices): RowBatches {
     const book = await openBook(await wholeFile(file), choices.sheet);

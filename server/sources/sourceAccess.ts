@@ -1,5 +1,11 @@
 import { and, asc, desc, eq, getTableColumns, gte, inArray, isNull, or, sql } from 'drizzle-orm';
-import type { Person, Source, SourceDetail } from '../../contract';
+import {
+  type FileForm,
+  fileFormShape,
+  type Person,
+  type Source,
+  type SourceDetail,
+} from '../../contract';
 import { type ChartDefinition, sourceOfFigures, withMeasures } from '../../core/chart';
 import type { Measure } from '../../core/measures';
 import { type Database, type Queries, tables } from '../database';
@@ -266,7 +272,8 @@ export async function readSource(
   const { seen } = await chartsOfSource(database, person, source.id);
   return {
     ...source,
-    form: current?.form ?? { columns: [] },
+    // What was stored by an older version lacks what came since.
+    form: fileFormShape.cast(current?.form ?? { columns: [] }, { assert: false }) as FileForm,
     profiles: (current?.columns ?? []).flatMap(({ profile }) => (profile ? [profile] : [])),
     doubtful: current?.doubts?.listed ?? [],
     doubtfulTotal: current?.doubts?.total ?? 0,

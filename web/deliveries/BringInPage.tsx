@@ -1,7 +1,7 @@
 import './deliveries.css';
 import { Input, Progress } from 'antd';
 import { useParams } from 'react-router';
-import type { SourceDetail } from '../../contract';
+import { type SourceDetail, titleOf } from '../../contract';
 import { api } from '../api';
 import { Controls } from '../controls';
 import { Button } from '../look';
@@ -77,7 +77,11 @@ function BringIn({ source }: { source: SourceDetail | null }) {
         )}
         {changes && <WhatChanges changes={changes} />}
         {understanding && (
-          <Understood understanding={understanding} given={given} onDecide={delivery.decide} />
+          <Understood
+            {...{ understanding, given }}
+            title={titleOf(upload?.fileName ?? '', understanding.file)}
+            onDecide={delivery.decide}
+          />
         )}
       </main>
     </>

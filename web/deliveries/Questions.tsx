@@ -1,6 +1,8 @@
+import type { ReactNode } from 'react';
 import type { Question, Understanding } from '../../contract';
 import { type DatePattern, readDate } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
+import { type Proposal, sayStep } from '../../core/preparation';
 import type { ColumnUnderstanding } from '../../core/table';
 import { SelectField } from '../controls';
 import { Button } from '../look';
@@ -8,20 +10,37 @@ import { Button } from '../look';
 interface QuestionsProps {
   understanding: Understanding;
   onColumn: (column: ColumnUnderstanding) => void;
+  /** left out where the file has one part alone */
+  onPart?: (part: string) => void;
+  /** left out where nothing is proposed */
+  onProposal?: (proposal: Proposal, taken: boolean) => void;
 }
 
 /** What the file leaves open and only a person can answer, before anything is stored. */
-export function Questions({ understanding, onColumn }: QuestionsProps) {
+export function Questions({ understanding, onColumn, onPart, onProposal }: QuestionsProps) {
   const { questions, columns } = understanding;
   return questions.map((question) => {
+    if (question.kind === 'part')
+      return (
+        <AskedSection key="part" about="the part of the file">
+          <PartQuestion question={question} onChoose={onPart} />
+        </AskedSection>
+      );
+    if (question.kind === 'proposal') {
+      const { proposal } = question;
+      return (
+        <AskedSection key={proposal.key} about="the preparation">
+          <ProposalQuestion
+            proposal={proposal}
+            onDecide={(taken) => onProposal?.(proposal, taken)}
+          />
+        </AskedSection>
+      );
+    }
     const column = columns.find(({ name }) => name === question.column);
     return (
       column && (
-        <section
-          key={question.column}
-          className="sheet delivery-question"
-          aria-label={`Question about ${question.column}`}
-        >
+        <AskedSection key={question.column} about={question.column}>
           {question.kind === 'dateOrder' ? (
             <DateOrder
               question={question}
@@ -33,10 +52,63 @@ export function Questions({ understanding, onColumn }: QuestionsProps) {
               onChoose={(fiscalStart) => onColumn({ ...column, fiscalStart })}
             />
           )}
-        </section>
+        </AskedSection>
       )
     );
   });
+}
+
+const AskedSection = ({ about, children }: { about: string; children: ReactNode }) => (
+  <section className="sheet delivery-question" aria-label={`Question about ${about}`}>
+    {children}
+  </section>
+);
+
+interface PartQuestionProps {
+  question: Extract<Question, { kind: 'part' }>;
+  onChoose?: (part: string) => void;
+}
+
+/** Which sheet or list is meant, where the one that was wanted is not there. */
+function PartQuestion({ question: { wanted, parts }, onChoose }: PartQuestionProps) {
+  return (
+    <>
+      <p>
+        There is no <strong>“{wanted}”</strong> in this file. Which of its parts is meant?
+      </p>
+      <div className="row">
+        {parts.slice(0, 12).map((part) => (
+          <Button key={part} onClick={() => onChoose?.(part)}>
+            {part || 'the whole document'}
+          </Button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+interface ProposalQuestionProps {
+  proposal: Proposal;
+  onDecide: (taken: boolean) => void;
+}
+
+/** A sentence that these rows may need: with it or without it, nothing else comes in meanwhile. */
+function ProposalQuestion({ proposal: { step, replaces, why }, onDecide }: ProposalQuestionProps) {
+  return (
+    <>
+      <p>
+        {why}: <strong>{sayStep(step)}</strong>?
+      </p>
+      <div className="row">
+        <Button onClick={() => onDecide(true)}>
+          {replaces === null ? 'Do that' : 'Say it so'}
+        </Button>
+        <Button onClick={() => onDecide(false)}>
+          {replaces === null ? 'Do without it' : 'Leave it as it is'}
+        </Button>
+      </div>
+    </>
+  );
 }
 
 interface DateOrderProps {

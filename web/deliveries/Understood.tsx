@@ -1,6 +1,11 @@
 import { useState } from 'react';
 import type { FileForm, Understanding } from '../../contract';
-import type { PreparationContext } from '../../core/preparation';
+import {
+  decideProposal,
+  type PreparationContext,
+  type Proposal,
+  type Step,
+} from '../../core/preparation';
 import type { ColumnUnderstanding } from '../../core/table';
 import { BeforeAfter } from './BeforeAfter';
 import { DoubtfulCells } from './DoubtfulCells';
@@ -13,21 +18,34 @@ interface UnderstoodProps {
   understanding: Understanding;
   /** what a person has decided so far; all else was recognised */
   given: FileForm;
+  /** what the file and its part are called */
+  title: string;
   onDecide: (given: FileForm) => void;
 }
 
 /** How a file was understood: how it is read, what is done to it, the table it becomes. */
-export function Understood({ understanding, given, onDecide }: UnderstoodProps) {
+export function Understood({ understanding, given, title, onDecide }: UnderstoodProps) {
   const [pointed, setPointed] = useState<string | null>(null);
   const { decimalMark, zone, missing, firstRows, remarks, misfits, offers } = understanding;
   const steps = given.steps ?? understanding.steps;
-  const context: PreparationContext = { writing: { decimalMark, zone, missing }, firstRows };
+  const writing = { decimalMark, zone, missing };
+  const context: PreparationContext = { writing, firstRows, title };
   const step = steps.find(({ id }) => id === pointed);
   const decideColumn = (column: ColumnUnderstanding) =>
     onDecide({
       ...given,
       columns: [...(given.columns ?? []).filter(({ name }) => name !== column.name), column],
     });
+  // What these rows seem to need has been seen: the next file is held against it.
+  const decideSteps = (changed: Step[], more: readonly string[] = []) =>
+    onDecide({ ...given, steps: changed, seen: [...understanding.seen, ...more] });
+  const decide = (proposal: Proposal, taken: boolean) =>
+    decideSteps(decideProposal(steps, proposal, taken), [proposal.key]);
+  const choosePart = (part: string) => {
+    const { file } = understanding;
+    if (file.kind === 'spreadsheet') onDecide({ ...given, file: { ...file, sheet: part } });
+    if (file.kind === 'json') onDecide({ ...given, file: { ...file, path: part } });
+  };
   return (
     <div className="understood">
       <div className="understood-side">
@@ -44,11 +62,16 @@ export function Understood({ understanding, given, onDecide }: UnderstoodProps) 
         <Preparation
           {...{ steps, offers, misfits, remarks, context, pointed }}
           onPoint={setPointed}
-          onChange={(changed) => onDecide({ ...given, steps: changed })}
+          onChange={(changed) => decideSteps(changed)}
         />
       </div>
       <div className="understood-main">
-        <Questions understanding={understanding} onColumn={decideColumn} />
+        <Questions
+          understanding={understanding}
+          onColumn={decideColumn}
+          onPart={choosePart}
+          onProposal={decide}
+        />
         <DrawnOver understanding={understanding} />
         <section className="sheet">
           {step ? (
@@ -67,10 +90,19 @@ export function Understood({ understanding, given, onDecide }: UnderstoodProps) 
 }
 
 /** A table without dates can be brought in; it says what it can be drawn over, or for what it serves. */
-function DrawnOver({ understanding: { columns, lost } }: { understanding: Understanding }) {
+function DrawnOver({
+  understanding: { columns, lost, notices },
+}: {
+  understanding: Understanding;
+}) {
   const dated = columns.some(({ kind }) => kind === 'date');
   return (
     <>
+      {notices.map((notice) => (
+        <p key={notice} className="remark">
+          {notice}
+        </p>
+      ))}
       {!dated && (
         <p className="remark">
           No column is read as dates, so no chart over time can be drawn from this table; other

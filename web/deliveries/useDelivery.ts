@@ -7,6 +7,7 @@ import {
   type Changes,
   type FileForm,
   formOf,
+  forNextFile,
   type SourceDetail,
   type Understanding,
   type Upload,
@@ -21,9 +22,6 @@ const nameOf = (fileName: string) =>
     .replace(/\.[^.]*$/, '')
     .replace(/[-_]+/g, ' ')
     .replace(/^./, (first) => first.toUpperCase());
-
-const withoutEncoding = (file: FileForm['file']): FileForm['file'] =>
-  file?.kind === 'delimited' ? { ...file, encoding: undefined } : file;
 
 /** A delivery from its file to its source: what was decided, what was found, and what can be done. */
 export function useDelivery(source: SourceDetail | null) {
@@ -68,8 +66,7 @@ export function useDelivery(source: SourceDetail | null) {
       return setProblem(
         `${file.name} is larger than ${bringInLimits.bytes / 1024 / 1024} MB. Bring it in as several files.`,
       );
-    // Up to when it is complete, and its encoding, are what each file tells of itself.
-    const anew = { ...given, completeTo: null, file: withoutEncoding(given.file) };
+    const anew = forNextFile(given);
     setGiven(anew);
     return void run(`Sending ${file.name}`, async (tell, stop) => {
       const sent = await uploadFile(file, (share) => tell(`Sending ${file.name}`, share, 0), stop);

@@ -1,8 +1,7 @@
 import { array, boolean, object, string } from 'yup';
-import { cellFigure } from '../../table';
-import { placeOf, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
-import { findPeriod } from '../periodNames';
-import { namesTotal } from './totals';
+import { placeOf, sayNames, type StepBase, type StepKind } from '../step';
+import { findTotalColumns } from '../totals/columns';
+import { mostCompared } from '../totals/rows';
 
 /** Keeps some columns, or leaves some out. */
 export interface ColumnsStep extends StepBase {
@@ -38,7 +37,10 @@ export const columnsKind: StepKind<ColumnsStep> = {
     { field: 'columns', text: sayNames(columns), choose: { as: 'columns' } },
   ],
   begin({ keep, columns: named }, columns) {
-    const places = named.map((name) => placeOf(columns, name));
+    // What is left out need not be there; what is kept must.
+    const places = keep
+      ? named.map((name) => placeOf(columns, name))
+      : named.map((name) => columns.indexOf(name));
     const kept = columns
       .map((_, place) => place)
       .filter((place) => places.includes(place) === keep);
@@ -48,24 +50,18 @@ export const columnsKind: StepKind<ColumnsStep> = {
         emit({ number, cells: kept.map((place) => cells[place] ?? '') }),
     };
   },
-  suggest(sheet) {
-    const named = sheet.columns.filter((name, place) => isTotalColumn(sheet, name, place));
-    return named.length > 0 && named.length < sheet.columns.length
-      ? [{ keep: false, columns: named }]
-      : [];
+  looksAt: mostCompared,
+  suggest(sheet, { writing }) {
+    const { sure } = findTotalColumns(sheet, writing.decimalMark);
+    return sure.length > 0 ? [{ keep: false, columns: sure }] : [];
   },
+  doubts(sheet, { writing }) {
+    const { doubtful } = findTotalColumns(sheet, writing.decimalMark);
+    const why = 'They say that they are totals, and their figures are no sums of others';
+    return doubtful.length > 0 ? [{ step: { keep: false, columns: doubtful }, why }] : [];
+  },
+  covers: (kept, suggested) =>
+    !kept.keep && suggested.columns.every((name) => kept.columns.includes(name)),
+  merge: (kept, { columns }) =>
+    kept.keep ? null : { ...kept, columns: [...new Set([...kept.columns, ...columns])] },
 };
-
-/** A column that is named a total and adds up the figures left of it, or stands among periods. */
-function isTotalColumn({ columns, rows }: Sheet, name: string, place: number): boolean {
-  const ending = name.split(' / ').at(-1) ?? name;
-  if (!namesTotal(name) && !namesTotal(ending)) return false;
-  if (columns.filter((each) => findPeriod(each)).length >= 3) return true;
-  const sums = rows.map((cells) => {
-    const parts = cells.slice(1, place).flatMap((cell) => cellFigure(cell, '.') ?? []);
-    const total = cellFigure(cells[place] ?? '', '.');
-    const sum = parts.reduce((left, right) => left + right, 0);
-    return parts.length > 1 && total !== null && Math.abs(sum - total) <= 1e-6 * Math.abs(total);
-  });
-  return sums.length > 0 && sums.filter(Boolean).length >= 0.9 * sums.length;
-}

@@ -1,6 +1,7 @@
 import { boolean, mixed, number, object, string } from 'yup';
 import { monthNamed, twoDigits } from '../../calendar';
 import { cellText, isBlank } from '../../table';
+import { ProblemError } from '../../values';
 import {
   freshName,
   placeOf,
@@ -20,7 +21,7 @@ export interface ComposeStep extends StepBase {
   name: string;
   /** the column with the year; null when it is the same for all rows */
   yearColumn: string | null;
-  /** the year of all rows, where no column has it */
+  /** the year of all rows, where somebody has typed it; null: what the title, sheet or file says */
   year: number | null;
   part: Part;
   partColumn: string;
@@ -52,7 +53,7 @@ export const compose: StepKind<ComposeStep> = {
     { field: 'name', text: `“${name}”`, choose: { as: 'text' } },
     ' together from the year ',
     yearColumn === null
-      ? { field: 'year', text: String(year ?? '(say which)'), choose: { as: 'number' } }
+      ? { field: 'year', text: String(year ?? 'that the file says'), choose: { as: 'number' } }
       : { field: 'yearColumn', text: `in “${yearColumn}”`, choose: { as: 'column' } },
     ' and the ',
     {
@@ -69,7 +70,9 @@ export const compose: StepKind<ComposeStep> = {
           { field: 'dayColumn', text: `“${dayColumn}”`, choose: { as: 'column' } },
         ] as const)),
   ],
-  begin(step, columns) {
+  begin(step, columns, context) {
+    const told = step.yearColumn === null ? (step.year ?? yearAbove(context)) : null;
+    if (step.yearColumn === null && told === null) throw noYear();
     const at = {
       year: step.yearColumn === null ? -1 : placeOf(columns, step.yearColumn),
       part: placeOf(columns, step.partColumn),
@@ -78,15 +81,34 @@ export const compose: StepKind<ComposeStep> = {
     return {
       columns: [step.name, ...columns],
       push: ({ number: row, cells }, emit) => {
-        const year = at.year < 0 ? String(step.year ?? '') : cellText(cells[at.year] ?? '');
+        const year = at.year < 0 ? String(told) : cellText(cells[at.year] ?? '');
         const day = at.day < 0 ? null : cellText(cells[at.day] ?? '');
         const date = written(year.trim(), step.part, cellText(cells[at.part] ?? '').trim(), day);
         emit({ number: row, cells: [date, ...cells] });
       },
+      remark: () => (told !== null && step.year === null ? `The year is ${told}.` : null),
     };
   },
   suggest: suggestCompose,
+  covers: (kept, suggested) =>
+    kept.yearColumn === suggested.yearColumn &&
+    kept.part === suggested.part &&
+    kept.partColumn === suggested.partColumn &&
+    kept.dayColumn === suggested.dayColumn,
+  revises(kept, context) {
+    const told = kept.yearColumn === null ? yearAbove(context) : null;
+    if (told === null || kept.year === null || kept.year === told) return null;
+    const why = `The title, sheet or name of this file says ${told}, the sentence ${kept.year}`;
+    return { step: { ...kept, year: null }, why };
+  },
 };
+
+const noYear = () =>
+  new ProblemError({
+    code: 'column-missing',
+    sentence:
+      'Neither a title above the table nor the name of the sheet or file says one year. Write it into this sentence.',
+  });
 
 /** A date that a later reading understands; what does not fit stays as it is, to be seen as doubtful. */
 function written(year: string, part: Part, text: string, day: string | null): string {
@@ -100,10 +122,14 @@ function written(year: string, part: Part, text: string, day: string | null): st
   return day === null ? month : `${month}-${twoDigits(Number(day))}`;
 }
 
+/** “Q3” and “KW 12”: letters stand before the number of a quarter or week; Q3 is no month. */
+const lettered = /^(?:[A-Za-z]+ ?)?(\d{1,2})(?:\.0)?$/;
+const bare = /^(\d{1,2})(?:\.0)?$/;
+
 function placeIn(part: Part, text: string): number | null {
   const named = part === 'month' ? monthNamed(text) : null;
   if (named !== null) return named;
-  const digits = /^(?:[A-Za-z]+ ?)?(\d{1,2})(?:\.0)?$/.exec(text)?.[1];
+  const digits = (part === 'month' ? bare : lettered).exec(text)?.[1];
   const most = { month: 12, quarter: 4, week: 53 }[part];
   const place = Number(digits ?? NaN);
   return place >= 1 && place <= most ? place : null;
@@ -139,8 +165,7 @@ function suggestCompose(
     columns.find(
       (name) => yearName.test(name) && fits(name, (text) => /^(19|20)\d\d$/.test(text)),
     ) ?? null;
-  const year = yearColumn === null ? yearAbove(context) : null;
-  if (yearColumn === null && year === null) return [];
+  if (yearColumn === null && yearAbove(context) === null) return [];
   const dayColumn =
     part === 'month'
       ? (columns.find(
@@ -148,7 +173,9 @@ function suggestCompose(
             dayName.test(name) && fits(name, (text) => Number(text) >= 1 && Number(text) <= 31),
         ) ?? null)
       : null;
-  return [{ name: freshName('Date', columns), yearColumn, year, part, partColumn, dayColumn }];
+  return [
+    { name: freshName('Date', columns), yearColumn, year: null, part, partColumn, dayColumn },
+  ];
 }
 
 /** The one year that a title above the table names, or else the name of the file or sheet. */

@@ -30,8 +30,8 @@ export type Step =
 /** All kinds, in the order in which they suggest themselves. A new kind is a line here and above. */
 const all = [
   head,
-  fillDown,
   totals,
+  fillDown,
   columnsKind,
   unpivot,
   compose,

@@ -1,19 +1,17 @@
-import { boolean, object, string } from 'yup';
+import { array, boolean, object, string } from 'yup';
 import { type Cell, cellText } from '../../table';
-import { countRows, placeOf, type StepBase, type StepKind } from '../step';
+import { countRows, placeOf, sayNames, type StepBase, type StepKind } from '../step';
+import { findTotalRows, mostCompared } from '../totals/rows';
+import { beganAsTotal } from '../totals/words';
 
 /** Leaves out the rows that add others up. */
 export interface TotalsStep extends StepBase {
   kind: 'totals';
   /** where the row says that it is a total */
   column: string;
+  /** what it says there; null: whatever begins with total, sum or the like */
+  words: string[] | null;
 }
-
-const totalWord =
-  /^(grand |sub-?)?(total|sum|summe|gesamt|insgesamt|zwischensumme|somme|totaal|totale|suma)s?\b/i;
-
-/** Whether a text names a total. */
-export const namesTotal = (cell: Cell) => totalWord.test(cellText(cell).trim());
 
 export const totals: StepKind<TotalsStep> = {
   kind: 'totals',
@@ -23,34 +21,53 @@ export const totals: StepKind<TotalsStep> = {
     kind: string<'totals'>().oneOf(['totals']).required(),
     off: boolean(),
     column: string().required().max(200),
+    words: array(string().defined().max(500)).max(500).nullable().defined().default(null),
   }),
-  draft: ([column = '']) => ({ column }),
-  say: ({ column }) => [
+  draft: ([column = '']) => ({ column, words: null }),
+  say: ({ column, words }) => [
     'Leave out total rows, where ',
     { field: 'column', text: `“${column}”`, choose: { as: 'column' } },
-    ' begins with total, sum or the like',
+    ' ',
+    {
+      field: 'words',
+      text: words === null ? 'begins with total, sum or the like' : sayWords(words),
+      choose: { as: 'words' },
+    },
   ],
-  begin({ column }, columns) {
+  begin({ column, words }, columns) {
     const place = placeOf(columns, column);
+    const own = new Set(words);
+    const isTotal = (cell: Cell) =>
+      words === null ? beganAsTotal(cell) : own.has(cellText(cell).trim());
     let left = 0;
-    const words = new Set<string>();
+    const met = new Set<string>();
     return {
       columns,
       push: (row, emit) => {
         const cell = row.cells[place] ?? '';
-        if (!namesTotal(cell)) return emit(row);
+        if (!isTotal(cell)) return emit(row);
         left += 1;
-        if (words.size < 4) words.add(cellText(cell).trim());
+        if (met.size < 4) met.add(cellText(cell).trim() || 'blank');
       },
-      remark: () => `${countRows(left)} left out${left ? `: ${[...words].join(', ')}` : ''}`,
+      remark: () => `${countRows(left)} left out${left ? `: ${[...met].join(', ')}` : ''}`,
     };
   },
-  suggest({ columns, rows }) {
-    const place = columns.findIndex((_, at) => {
-      const found = rows.filter((cells) => namesTotal(cells[at] ?? '')).length;
-      // Where nearly every row says so it is the name of a measure.
-      return found > 0 && found <= rows.length / 2;
-    });
-    return place < 0 ? [] : [{ column: columns[place] as string }];
-  },
+  looksAt: mostCompared,
+  suggest: (sheet, { writing, whole }) => findTotalRows(sheet, writing.decimalMark, whole).sure,
+  doubts: (sheet, { writing, whole }) =>
+    findTotalRows(sheet, writing.decimalMark, whole).doubtful.map(({ why, ...step }) => ({
+      ...{ step, why },
+    })),
+  covers: (kept, suggested) =>
+    kept.column === suggested.column &&
+    (suggested.words ?? []).every((word) =>
+      kept.words === null ? beganAsTotal(word) : kept.words.includes(word),
+    ),
+  merge: (kept, { column, words }) =>
+    kept.column === column && kept.words && words
+      ? { ...kept, words: [...new Set([...kept.words, ...words])] }
+      : null,
 };
+
+const sayWords = (words: readonly string[]) =>
+  words.length === 1 && words[0] === '' ? 'is blank' : `says ${sayNames(words)}`;
