@@ -4,8 +4,6 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   workers: 2,
-  // A walk that a busy machine has upset is walked once more, and named as flaky at the end.
-  retries: 1,
   timeout: 240_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '.test-data/e2e.json' }]],

@@ -2,6 +2,9 @@ import { defineConfig } from 'vite';
 
 /** The server: one file for each process or thread that starts by itself. */
 export default defineConfig({
+  // Packages are built in, so that a process starts by reading a few files and not a thousand; what
+  // has a binary of its own is left where it is.
+  ssr: { noExternal: true, external: ['@node-rs/argon2'] },
   build: {
     ssr: true,
     target: 'node20',

@@ -221,6 +221,8 @@ export interface Changes {
   added: { count: number; examples: ShownRow[] };
   removed: { count: number; examples: ShownRow[] };
   changed: { count: number; examples: { before: ShownRow; after: ShownRow }[] };
+  /** rows that are appended though the source has them already: they would stand twice */
+  standing: number;
   newColumns: string[];
   goneColumns: string[];
   retyped: { column: string; from: string; to: string }[];

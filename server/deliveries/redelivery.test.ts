@@ -48,12 +48,15 @@ it('appends rows, updates them by key, and says before what each would change', 
   const more = 'Day,Route,Fares,Late\n2026-01-06,South,4.25,1\n2026-01-05,North,1.75,0\n';
   const update = { mode: 'update' as const, keys: ['Day', 'Route'] };
   expect(await compare(id, more, update)).toMatchObject({
-    added: { count: 1, examples: [['2026-01-06', 'South', '4.25']] },
+    added: { count: 1, examples: [['2026-01-06', 'South', '4.25', '1']] },
     removed: { count: 0 },
     changed: {
       count: 1,
       examples: [
-        { before: ['2026-01-05', 'North', '1.5'], after: ['2026-01-05', 'North', '1.75'] },
+        {
+          before: ['2026-01-05', 'North', '1.5', null],
+          after: ['2026-01-05', 'North', '1.75', '0'],
+        },
       ],
     },
     ...{ newColumns: ['Late'], goneColumns: [], retyped: [] },

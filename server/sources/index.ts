@@ -1,6 +1,7 @@
 export { factsColumn, factsTable, wordsTable } from './facts';
 export { inUse } from './inUse';
-export { keyReader } from './mergeTables';
+export { keyReader, keysNotUnique, type LaidRow, layOver, UniqueKeys } from './layOver';
+export { mergeTables } from './mergeTables';
 export { rowsAsText } from './storedRows';
 export { sourceRoutes } from './routes';
 export {

@@ -1,7 +1,8 @@
 import type { DeliveryMode } from '../../contract';
-import type { CellValue, Profile } from '../../core/table';
+import type { Profile } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import type { StoredColumn } from '../database';
+import { keyReader, type LaidOver, type LaidRow, layOver, UniqueKeys } from './layOver';
 import type { TypedTable } from './storeVersion';
 import type { VersionRows } from './versionRows';
 
@@ -9,8 +10,10 @@ const kindWords = { date: 'dates', number: 'figures', text: 'words' };
 
 /**
  * Puts delivered rows to those that a source has: after them, or in the place of those with the same
- * keys. A column that one side lacks is blank there.
- * @throws ProblemError when a column holds another kind of thing, or a key is not there
+ * keys. A column that the file lacks keeps what stands there; one that the source lacks is blank in the
+ * rows that stay.
+ * @throws ProblemError when a column holds another kind of thing, a key is not there, or keys do not
+ *   tell rows apart (while its rows are read)
  */
 export function mergeTables(
   standing: VersionRows,
@@ -18,48 +21,67 @@ export function mergeTables(
   { mode, keys }: { mode: DeliveryMode; keys: readonly string[] },
 ): TypedTable {
   checkKinds(standing, delivered);
-  const fresh = delivered.columns.filter(
-    ({ name }) => !standing.columns.some((column) => column.name === name),
-  );
-  const columns = [...standing.columns.map(understandingOf), ...fresh];
-  const names = columns.map(({ name }) => name);
-  const places = {
-    standing: placesOf(names, standing.columns),
-    delivered: placesOf(names, delivered.columns),
-  };
-  const found = columns.map(({ name }) => {
+  const laid = layOver(standing.columns, delivered.columns);
+  const found = laid.names.map((name) => {
     const old = standing.columns.find((column) => column.name === name);
     const place = delivered.columns.findIndex((column) => column.name === name);
     return roomFor(old, delivered.found[place], standing.count);
   });
-  const keyOf = mode === 'update' ? keyReader(names, keys) : null;
+  // Wrong keys are told before anything is read.
+  keyReader(laid.names, keys);
   return {
-    columns,
+    columns: laid.columns,
     found,
     rows: standing.count + delivered.rows,
     together: true,
-    async *batches() {
-      const replaced = new Set<string>();
-      if (!keyOf) for await (const batch of standing.batches()) yield laid(batch, places.standing);
-      for await (const batch of delivered.batches()) {
-        const rows = laid(batch, places.delivered);
-        if (keyOf) for (const row of rows) replaced.add(keyOf(row));
-        yield rows;
-      }
-      if (keyOf)
-        for await (const batch of standing.batches())
-          yield laid(batch, places.standing).filter((row) => !replaced.has(keyOf(row)));
-    },
+    batches: () =>
+      mode === 'update'
+        ? updated(standing, delivered, laid, keys)
+        : appended(standing, delivered, laid),
   };
 }
 
-const understandingOf = ({
-  decimals: _,
-  words: __,
-  coded: ___,
-  profile: ____,
-  ...column
-}: StoredColumn) => column;
+async function* appended(standing: VersionRows, delivered: TypedTable, laid: LaidOver) {
+  for await (const batch of standing.batches()) yield batch.map((row) => laid.standing(row));
+  for await (const batch of delivered.batches()) yield batch.map((row) => laid.delivered(row));
+}
+
+async function* updated(
+  standing: VersionRows,
+  delivered: TypedTable,
+  laid: LaidOver,
+  keys: readonly string[],
+) {
+  const keyOf = keyReader(laid.names, keys);
+  const replaced = new UniqueKeys(keys, 'this file');
+  for await (const batch of delivered.batches())
+    for (const row of batch) replaced.add(keyOf(laid.delivered(row)));
+  const before = await rowsBefore(standing, laid, keys, replaced);
+  for await (const batch of delivered.batches())
+    yield batch.map((row) => laid.delivered(row, before.get(keyOf(laid.delivered(row)))));
+  for await (const batch of standing.batches())
+    yield batch.map((row) => laid.standing(row)).filter((row) => !replaced.has(keyOf(row)));
+}
+
+/** The rows whose places are taken, where the file does not have all of their columns. */
+async function rowsBefore(
+  standing: VersionRows,
+  laid: LaidOver,
+  keys: readonly string[],
+  replaced: UniqueKeys,
+): Promise<Map<string, LaidRow>> {
+  const keyOf = keyReader(laid.names, keys);
+  const met = new UniqueKeys(keys, 'the source');
+  const before = new Map<string, LaidRow>();
+  for await (const batch of standing.batches())
+    for (const stands of batch) {
+      const row = laid.standing(stands);
+      const key = keyOf(row);
+      met.add(key);
+      if (laid.lacks && replaced.has(key)) before.set(key, row);
+    }
+  return before;
+}
 
 function checkKinds(standing: VersionRows, delivered: TypedTable) {
   for (const column of delivered.columns) {
@@ -73,12 +95,6 @@ function checkKinds(standing: VersionRows, delivered: TypedTable) {
   }
 }
 
-const placesOf = (names: readonly string[], columns: readonly { name: string }[]) =>
-  names.map((name) => columns.findIndex((column) => column.name === name));
-
-const laid = (rows: readonly (readonly CellValue[])[], places: readonly number[]): CellValue[][] =>
-  rows.map((row) => places.map((place) => row[place] ?? null));
-
 /** What both sides together need room for. */
 function roomFor(old: StoredColumn | undefined, added: Profile | undefined, rows: number): Profile {
   const range = old?.profile?.range;
@@ -90,21 +106,4 @@ function roomFor(old: StoredColumn | undefined, added: Profile | undefined, rows
     decimals: Math.max(old?.decimals ?? 0, added?.decimals ?? 0),
     largest: Math.max(largest, added?.largest ?? 0),
   };
-}
-
-/**
- * Makes the reader of a row's key.
- * @throws ProblemError when a key is no column
- */
-export function keyReader(names: readonly string[], keys: readonly string[]) {
-  const places = keys.map((key) => {
-    const place = names.indexOf(key);
-    if (place >= 0) return place;
-    throw new ProblemError({
-      code: 'column-missing',
-      sentence: `There is no column “${key}” to tell the rows apart by. Choose another.`,
-      place: { column: key },
-    });
-  });
-  return (row: readonly CellValue[]) => JSON.stringify(places.map((place) => row[place] ?? null));
 }

@@ -44,7 +44,11 @@ it('keeps a change unsaved that was made while an earlier one was being saved', 
     kind: 'saved',
     at: 5,
   });
-  const meanwhile = after(...saving, act.changed(titled('C')), act.saved({ id: 7, revision: 2, at: 5 }));
+  const meanwhile = after(
+    ...saving,
+    act.changed(titled('C')),
+    act.saved({ id: 7, revision: 2, at: 5 }),
+  );
   expect([meanwhile.save.kind, meanwhile.revision, meanwhile.definition?.title]).toEqual([
     'unsaved',
     2,
@@ -77,7 +81,11 @@ describe('a conflict', () => {
 });
 
 it('tries again after a failure, and starts afresh with another chart', () => {
-  const failed = [act.changed(titled('B')), act.saving(7), act.saveFailed({ id: 7, sentence: 'No connection.' })];
+  const failed = [
+    act.changed(titled('B')),
+    act.saving(7),
+    act.saveFailed({ id: 7, sentence: 'No connection.' }),
+  ];
   expect(after(...failed).save).toEqual({ kind: 'failed', sentence: 'No connection.' });
   expect(after(...failed, act.retried(7)).save.kind).toBe('unsaved');
   expect(after(act.highlighted(['series']), act.closed())).toEqual(

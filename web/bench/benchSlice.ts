@@ -110,7 +110,8 @@ export const benchSlice = createSlice({
       saved.revision = payload.revision;
       if (saved.save.kind === 'saving') {
         saved.save = { kind: 'saved', at: payload.at };
-        delete state.left[payload.id];
+        const { [payload.id]: _, ...left } = state.left;
+        state.left = left;
       }
     },
     saveFailed(state, { payload }: PayloadAction<{ id: number; sentence: string }>) {

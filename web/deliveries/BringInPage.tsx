@@ -2,6 +2,7 @@ import './deliveries.css';
 import { Input, Progress } from 'antd';
 import { useParams } from 'react-router';
 import { type SourceDetail, titleOf } from '../../contract';
+import { countRows } from '../../core/preparation';
 import { api } from '../api';
 import { Controls } from '../controls';
 import { Button } from '../look';
@@ -114,7 +115,7 @@ function Acts({ name, rows, busy, ready, onName, onStore, onAnother }: ActsProps
         Another file
       </Button>
       <Button primary onClick={onStore} disabled={busy || !ready}>
-        Bring in {rows.toLocaleString('en-GB')} rows
+        Bring in {countRows(rows)}
       </Button>
     </div>
   );

@@ -1,5 +1,6 @@
 import { Radio, Select } from 'antd';
 import type { Changes, DeliveryMode, ShownRow } from '../../contract';
+import { countRows } from '../../core/preparation';
 import { ScrollTable } from '../look';
 
 /** What becomes of the rows that the source has. */
@@ -51,19 +52,16 @@ export function ModeField({ choice, columns, onChange }: ModeFieldProps) {
   );
 }
 
-const count = (number: number) =>
-  `${number.toLocaleString('en-GB')} ${number === 1 ? 'row' : 'rows'}`;
-
 /** What a delivery would change, before anything is changed. */
 export function WhatChanges({ changes }: { changes: Changes }) {
-  const { added, removed, changed, newColumns, goneColumns, retyped, charts, keys, columns } =
-    changes;
+  const { added, removed, changed, standing, keys, columns } = changes;
+  const { newColumns, goneColumns, retyped, charts } = changes;
   return (
     <section className="sheet what-changes" aria-label="What would change">
       <h2>
         {added.count + changed.count + removed.count === 0
           ? 'No row would change'
-          : `${count(added.count)} added, ${changed.count.toLocaleString('en-GB')} changed, ${removed.count.toLocaleString('en-GB')} removed`}
+          : `${countRows(added.count)} added, ${changed.count.toLocaleString('en-GB')} changed, ${removed.count.toLocaleString('en-GB')} removed`}
       </h2>
       <p className="quiet">
         {keys.length > 0
@@ -71,6 +69,14 @@ export function WhatChanges({ changes }: { changes: Changes }) {
           : 'No columns tell the rows apart, so whole rows are compared.'}
         {newColumns.length > 0 && ` New columns: ${newColumns.join(', ')}.`}
       </p>
+      {standing > 0 && (
+        <p className="remark">
+          {standing === added.count
+            ? 'All of these rows stand'
+            : `${countRows(standing)} of them ${standing === 1 ? 'stands' : 'stand'}`}{' '}
+          in the source already, and would count twice. Replace all rows, or update them by key.
+        </p>
+      )}
       {goneColumns.length > 0 && (
         <p className="remark">
           The file lacks {goneColumns.map((name) => `“${name}”`).join(', ')}.

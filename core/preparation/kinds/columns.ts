@@ -1,7 +1,7 @@
 import { array, boolean, object, string } from 'yup';
 import { placeOf, sayNames, type StepBase, type StepKind } from '../step';
-import { findTotalColumns } from '../totals/columns';
-import { mostCompared } from '../totals/rows';
+
+import { findTotalColumns, mostCompared } from '../totals';
 
 /** Keeps some columns, or leaves some out. */
 export interface ColumnsStep extends StepBase {

@@ -1,8 +1,7 @@
 import { array, boolean, object, string } from 'yup';
 import { type Cell, cellText } from '../../table';
 import { countRows, placeOf, sayNames, type StepBase, type StepKind } from '../step';
-import { findTotalRows, mostCompared } from '../totals/rows';
-import { beganAsTotal } from '../totals/words';
+import { beganAsTotal, findTotalRows, mostCompared } from '../totals';
 
 /** Leaves out the rows that add others up. */
 export interface TotalsStep extends StepBase {

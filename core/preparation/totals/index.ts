@@ -1,0 +1,3 @@
+export { findTotalColumns } from './columns';
+export { findTotalRows, mostCompared } from './rows';
+export { beganAsTotal } from './words';
