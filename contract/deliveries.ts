@@ -116,13 +116,21 @@ export interface Understanding extends WholeForm {
   zoned: boolean;
   /** the column of dates that a chart would take, what it is recorded by, and up to when it is complete */
   recording: { column: string; by: string; standsOn: string | null; completeTo: string } | null;
-  /** what is read otherwise than in the file before */
-  notices: string[];
+  /** what is read otherwise than in the file before, or than it looks */
+  notices: Notice[];
   /** columns that the corrections name and the file does not have */
   lost: string[];
 }
 
+/** Something that is said of how a file is read, and the column as it would be otherwise. */
+export interface Notice {
+  sentence: string;
+  otherwise?: { label: string; column: ColumnUnderstanding };
+}
+
 export type Question =
+  /** digits that may be amounts or names */
+  | { kind: 'digits'; column: string; examples: string[] }
   /** the part of the file that was wanted is not there, and there are several others */
   | { kind: 'part'; wanted: string; parts: string[] }
   | { kind: 'proposal'; proposal: Proposal }

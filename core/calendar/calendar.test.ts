@@ -146,3 +146,16 @@ it.each(recorded.cases)(
     ]);
   },
 );
+
+it.each([
+  [['2024-01-01', '2025-01-01'], 'YYYY', 'year', '2025-12-31'],
+  [['2026-03-01'], 'YYYY-MM', 'month', '2026-03-31'],
+  [['2026-01-01', '2026-04-01'], 'Qn YY', 'quarter', '2026-06-30'],
+  [['2026-01-05'], 'YYYY-Www', 'week', '2026-01-11'],
+  [['2026-01-01', '2026-02-01'], 'YYYY-MM-DD', 'day', '2026-02-01'],
+  // Quarters may be written as their first months, once there are enough to tell.
+  [['2025-10-01', '2026-01-01', '2026-04-01'], 'YYYY-MM', 'quarter', '2026-06-30'],
+] as const)('is not short of what %j, written as %s, is recorded by', (days, pattern, by, to) => {
+  const found = recordingOf(days.map(day), pattern);
+  expect([found.by, formatDay(found.completeTo ?? 0)]).toEqual([by, to]);
+});

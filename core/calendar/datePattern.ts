@@ -35,6 +35,7 @@ export const datePatterns = [
   'Www YYYY',
   'YYYY Qn',
   'Qn YYYY',
+  'Qn YY',
   'FYYYYY Qn',
   'Qn FYYYYY',
   'YYYY',
@@ -49,6 +50,14 @@ export interface DateContext {
   zone: string;
   /** the month that begins the fiscal year, 1 to 12 */
   fiscalStart?: number;
+}
+
+/** The period that a pattern writes, whatever days it comes to; null for days, and for fiscal quarters. */
+export function periodWritten(pattern: DatePattern): 'week' | 'month' | 'quarter' | 'year' | null {
+  if (pattern.startsWith('serial') || pattern.includes('DD') || isFiscal(pattern)) return null;
+  if (pattern.includes('Q')) return 'quarter';
+  if (pattern.includes('W')) return 'week';
+  return pattern.includes('M') ? 'month' : 'year';
 }
 
 /** Whether a pattern names a fiscal quarter, whose days depend on where the fiscal year begins. */

@@ -16,6 +16,7 @@ export {
   datePatterns,
   isFiscal,
   namesOffset,
+  periodWritten,
   readDate,
 } from './datePattern';
 export { dateText } from './field';

@@ -1,4 +1,5 @@
 import { type Day, weekday } from './civil';
+import { type DatePattern, periodWritten } from './datePattern';
 import { type Grain, grains, nextPeriod, periodStart } from './periods';
 
 /** What the dates of a source tell of how it is recorded. */
@@ -19,9 +20,13 @@ const leastDates = { periods: 3, weekdays: 20 };
 /**
  * Reads off the dates of a source what it is recorded by and up to when it is complete.
  * @param distinct its different days, ascending
+ * @param writtenAs how they are written: months and years say by what they are recorded, however few
  */
-export function recordingOf(distinct: readonly Day[]): Recording {
-  const { by, standsOn } = recordedBy(distinct);
+export function recordingOf(
+  distinct: readonly Day[],
+  writtenAs: DatePattern | null = null,
+): Recording {
+  const { by, standsOn } = recordedBy(distinct, writtenAs && periodWritten(writtenAs));
   const last = distinct.at(-1);
   if (last === undefined) return { by, standsOn, without: [], completeTo: null };
   if (by !== 'day')
@@ -32,7 +37,12 @@ export function recordingOf(distinct: readonly Day[]): Recording {
   return { by, standsOn, without, completeTo };
 }
 
-function recordedBy(distinct: readonly Day[]): Pick<Recording, 'by' | 'standsOn'> {
+function recordedBy(
+  distinct: readonly Day[],
+  written: Grain | null,
+): Pick<Recording, 'by' | 'standsOn'> {
+  // Fewer dates than tell of periods stand for those that they are written as, and for none longer.
+  if (written && distinct.length < leastDates.periods) return { by: written, standsOn: 'first' };
   if (distinct.length >= leastDates.periods)
     for (const by of [...grains].reverse()) {
       if (by === 'day') break;

@@ -54,7 +54,7 @@ function aggregateWords(
   if (along) return aggregateAlong(table, request, along);
   const all = columnOf(table, request.date, 'date');
   const column = request.column === null ? null : columnOf(table, request.column);
-  const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct).by;
+  const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct, all.writtenAs).by;
   const within = withinOf(request, recordedGrain);
   const frame = {
     exact: !divides(request.aggregate),
@@ -283,7 +283,8 @@ export function columnsAsked(request: FrameRequest): string[] {
 function completeTo(dates: DateColumn, column: Column | null): Day | null {
   const last = lastDayWithFigure(dates, column);
   if (last === null) return null;
-  return recordingOf(dates.distinct.filter((day) => day <= last)).completeTo;
+  const reached = dates.distinct.filter((day) => day <= last);
+  return recordingOf(reached, dates.writtenAs).completeTo;
 }
 
 function lastDayWithFigure(dates: DateColumn, column: Column | null): Day | null {

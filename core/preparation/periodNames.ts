@@ -17,6 +17,9 @@ const kindOf = (pattern: DatePattern) => {
 };
 
 const bareDigits: readonly DatePattern[] = ['YYYYMMDD', 'YYYYMM', 'serial 1900', 'serial 1904'];
+
+/** Six digits name a month only within the years that people keep figures of. */
+const yearAndMonth = /^(19|20)\d\d(0[1-9]|1[0-2])$/;
 const readable = datePatterns.filter((pattern) => !bareDigits.includes(pattern));
 
 const withoutYear: [kind: 'month' | 'quarter' | 'week', expression: RegExp][] = [
@@ -30,6 +33,7 @@ export function periodNamed(text: string): PeriodName {
   const pattern = readable.find((each) => readDate(plain, each, { zone: 'UTC' }) !== null);
   if (pattern === 'YYYY' && !/^(19|20)\d\d$/.test(plain)) return null;
   if (pattern) return { kind: kindOf(pattern), pattern };
+  if (yearAndMonth.test(plain)) return { kind: 'month', pattern: 'YYYYMM' };
   if (monthNamed(plain) !== null) return { kind: 'month', pattern: null };
   const [kind] = withoutYear.find(([, expression]) => expression.test(plain)) ?? [];
   return kind ? { kind, pattern: null } : null;
@@ -51,15 +55,23 @@ export interface NamedPeriod {
  * (“Jan / Budget”), or its first or last words (“Jan Budget”).
  */
 export function findPeriod(name: string): NamedPeriod | null {
-  const whole = name.split(headJoint).join(' ');
+  const whole = withoutLonger(name.split(headJoint)).join(' ');
   const all = periodNamed(whole);
   if (all) return { period: whole, kind: all.kind, rest: '' };
-  const parts = name.includes(headJoint) ? name.split(headJoint) : null;
+  const parts = name.includes(headJoint) ? withoutLonger(name.split(headJoint)) : null;
+  if (parts?.length === 1) return findPeriod(parts[0] as string);
   for (const [period, rest] of parts ? rowsOf(parts) : endsOf(name)) {
     const found = periodNamed(period);
     if (found && rest) return { period, kind: found.kind, rest };
   }
   return null;
+}
+
+/** A quarter that stands over its months says nothing that they do not say. */
+function withoutLonger(parts: readonly string[]): string[] {
+  const kinds = parts.map((part) => periodNamed(part)?.kind);
+  const hasMonths = kinds.includes('month');
+  return parts.filter((_, at) => !(hasMonths && kinds[at] === 'quarter'));
 }
 
 /** Each run of rows of a head as the period, longest first, and the others as the rest. */

@@ -80,7 +80,11 @@ export function dateQuestion(
   cells: readonly Cell[],
 ): DateQuestion | null {
   const present = presentCells(cells);
-  const other = fittingPatterns(name, present).find((pattern) => pattern !== datePattern);
+  // From when on days are counted is told by the workbook, or by whoever chose it.
+  const isCounted = datePattern?.startsWith('serial') ?? false;
+  const other = fittingPatterns(name, present).find(
+    (pattern) => pattern !== datePattern && !(isCounted && pattern.startsWith('serial')),
+  );
   if (!datePattern || !other) return null;
   const examples = present.map(cellText).filter((cell) => {
     const [one, two] = [datePattern, other].map((pattern) => readDate(cell, pattern, anyZone));

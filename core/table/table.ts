@@ -1,4 +1,4 @@
-import type { Day } from '../calendar';
+import type { DatePattern, Day } from '../calendar';
 
 /** What stands in a date column where the cell is blank. */
 export const missingDay: Day = -(2 ** 31);
@@ -10,6 +10,8 @@ export interface DateColumn {
   days: Int32Array;
   /** the different days, ascending */
   distinct: readonly Day[];
+  /** how they were written; null when nobody knows */
+  writtenAs: DatePattern | null;
 }
 
 /** Figures, one a row; NaN where blank. */
@@ -45,8 +47,12 @@ export interface Table {
 }
 
 /** Makes a column of dates. What holds for all its rows is found once, not at every reading. */
-export function dateColumn(name: string, days: Int32Array): DateColumn {
-  return { kind: 'date', name, days, distinct: distinctDays(days) };
+export function dateColumn(
+  name: string,
+  days: Int32Array,
+  writtenAs: DatePattern | null = null,
+): DateColumn {
+  return { kind: 'date', name, days, distinct: distinctDays(days), writtenAs };
 }
 
 /**

@@ -176,6 +176,12 @@ async function* typedBatches(
 /** @throws ProblemError when something has to be answered or mended first */
 export function refuseOpen({ questions, misfits, steps }: Understanding) {
   const [question] = questions;
+  if (question?.kind === 'digits')
+    throw new ProblemError({
+      code: 'question',
+      sentence: `The digits of “${question.column}” (${question.examples.join(', ')}) may be amounts or names. Say which.`,
+      place: { column: question.column },
+    });
   if (question?.kind === 'part')
     throw new ProblemError({
       code: 'question',

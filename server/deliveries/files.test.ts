@@ -111,6 +111,8 @@ function sayQuestion(question: Question): string {
     return `${question.proposal.why}: ${sayStep(question.proposal.step)}`;
   if (question.kind === 'part')
     return `no ${question.wanted}: which of ${question.parts.join(', ')}`;
+  if (question.kind === 'digits')
+    return `${question.column}: amounts or names, as ${question.examples.join(', ')}`;
   if (question.kind === 'fiscalStart')
     return `${question.column}: where does the fiscal year begin`;
   const { column, patterns, examples } = question;
@@ -126,7 +128,7 @@ function found({ first, understanding, rows }: Awaited<ReturnType<typeof read>>)
     ),
     table: rows,
     steps: steps.map(sayStep),
-    notices,
+    notices: notices.map(({ sentence }) => sentence),
     offer: first.offers.map(sayStep).join('; '),
     parts,
     asks: first.questions.length > 0 ? first.questions.map(sayQuestion).join('; ') : undefined,

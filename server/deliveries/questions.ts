@@ -2,6 +2,7 @@ import {
   type FileChoices,
   type FileForm,
   formNames,
+  type Notice,
   type Question,
   type WholeForm,
 } from '../../contract';
@@ -50,18 +51,18 @@ export function questionsOf(
 export function partOf(
   before: FileForm['file'],
   { choices, parts, lacks = null }: Chosen<FileChoices>,
-): { notices: string[]; questions: Question[] } {
+): { notices: Notice[]; questions: Question[] } {
   const now = formNames[choices.kind];
   if (before && before.kind !== choices.kind)
     return {
-      notices: [`The file before was ${formNames[before.kind]}; this one is ${now}.`],
+      notices: [{ sentence: `The file before was ${formNames[before.kind]}; this one is ${now}.` }],
       questions: [],
     };
   if (lacks === null) return { notices: [], questions: [] };
   if (parts.length > 1) return { notices: [], questions: [{ kind: 'part', wanted: lacks, parts }] };
   const [only = ''] = parts;
   return {
-    notices: [`There is no “${lacks}” in this file: “${only}” is read in its place.`],
+    notices: [{ sentence: `There is no “${lacks}” in this file: “${only}” is read in its place.` }],
     questions: [],
   };
 }

@@ -1,4 +1,11 @@
-import { bringInLimits, type FileForm, titleOf, type WholeForm } from '../../contract';
+import {
+  bringInLimits,
+  type FileForm,
+  type Notice,
+  type Question,
+  titleOf,
+  type WholeForm,
+} from '../../contract';
 import { readDate } from '../../core/calendar';
 import {
   type Lookup,
@@ -12,6 +19,7 @@ import {
   cellText,
   type ColumnUnderstanding,
   decimalEvidence,
+  digitNames,
   isBlank,
   recogniseColumn,
   recogniseDecimalMark,
@@ -37,7 +45,7 @@ export function recognise(
   given: FileForm & Pick<WholeForm, 'file'>,
   { rows: sample, whole }: Sample,
   lookups: Lookups,
-  fileName: string,
+  { fileName, epoch1904 = false }: { fileName: string; epoch1904?: boolean },
 ) {
   const { decimalMark, notice } = markOf(given.decimalMark, sample.slice(0, sampleRows).flat());
   const zone = given.zone ?? 'UTC';
@@ -60,13 +68,13 @@ export function recognise(
   );
   const cellsOf = (name: string): Cell[] => cells.get(name) ?? [];
   const settled = given.decimalMark !== undefined;
-  const decisions = sheet.columns.map((name) =>
-    decided(
-      recogniseColumn(name, cellsOf(name), decimalMark, settled),
-      given.columns?.find((column) => column.name === name),
-      cellsOf(name),
-    ),
-  );
+  const decisions = sheet.columns.map((name): Decided => {
+    const recognised = recogniseColumn(name, cellsOf(name), decimalMark, settled);
+    const choice = given.columns?.find((column) => column.name === name);
+    return choice
+      ? decided(recognised, choice, cellsOf(name))
+      : withNames(inEpoch(recognised, epoch1904), cellsOf(name));
+  });
   const columns = decisions.map(({ column }) => column);
   const form: WholeForm = {
     ...{ file: given.file, decimalMark, zone, missing, steps, seen, columns },
@@ -76,7 +84,8 @@ export function recognise(
   const notices = [notice, ...decisions.map((decision) => decision.notice)].filter(
     (each) => each !== null,
   );
-  return { form, context, suggested: { ...suggested, offers }, cellsOf, notices };
+  const asked = decisions.flatMap((decision) => decision.asked ?? []);
+  return { form, context, suggested: { ...suggested, offers }, cellsOf, notices, asked };
 }
 
 const markNames = { '.': 'point', ',': 'comma' };
@@ -87,8 +96,15 @@ function markOf(kept: WholeForm['decimalMark'] | undefined, cells: readonly Cell
   const other = kept === ',' ? '.' : ',';
   if (decimalEvidence(cells, kept) > 0 || decimalEvidence(cells, other) === 0)
     return { decimalMark: kept, notice: null };
-  const notice = `Figures are written with a decimal ${markNames[other]} in this file, and not with a ${markNames[kept]}.`;
-  return { decimalMark: other, notice } as const;
+  const sentence = `Figures are written with a decimal ${markNames[other]} in this file, and not with a ${markNames[kept]}.`;
+  return { decimalMark: other, notice: { sentence } } as const;
+}
+
+/** A column as it is read, what is said of that, and what has to be answered first. */
+interface Decided {
+  column: ColumnUnderstanding;
+  notice: Notice | null;
+  asked?: Question;
 }
 
 /**
@@ -96,20 +112,43 @@ function markOf(kept: WholeForm['decimalMark'] | undefined, cells: readonly Cell
  * written otherwise are read as they are written.
  */
 function decided(
-  recognised: ColumnUnderstanding,
-  choice: ColumnUnderstanding | undefined,
+  { datePattern: own }: ColumnUnderstanding,
+  choice: ColumnUnderstanding,
   cells: readonly Cell[],
-): { column: ColumnUnderstanding; notice: string | null } {
-  if (!choice) return { column: recognised, notice: null };
-  const { datePattern: own } = recognised;
+): Decided {
   const kept = choice.datePattern ?? own ?? 'YYYY-MM-DD';
   if (choice.kind !== 'date') return { column: { ...choice, datePattern: null }, notice: null };
   const present = cells.map(cellText).filter((text) => !isBlank(text));
   const fits = present.some((text) => readDate(text, kept, { zone: 'UTC' }) !== null);
   if (fits || own === null || own === kept)
     return { column: { ...choice, datePattern: kept }, notice: null };
-  const notice = `“${choice.name}” is written as ${own} in this file, and not as ${kept}.`;
-  return { column: { ...choice, datePattern: own }, notice };
+  const sentence = `“${choice.name}” is written as ${own} in this file, and not as ${kept}.`;
+  return { column: { ...choice, datePattern: own }, notice: { sentence } };
+}
+
+/** Days that a workbook counts are counted from where it begins to count. */
+const inEpoch = (column: ColumnUnderstanding, epoch1904: boolean): ColumnUnderstanding =>
+  epoch1904 && column.datePattern === 'serial 1900'
+    ? { ...column, datePattern: 'serial 1904' }
+    : column;
+
+/** Digits that are names are words; where nobody can tell, it is asked. */
+function withNames(column: ColumnUnderstanding, cells: readonly Cell[]): Decided {
+  if (column.kind !== 'number') return { column, notice: null };
+  const found = digitNames(column.name, cells);
+  if (found.kind === 'figures') return { column, notice: null };
+  if (found.kind === 'asked') {
+    const examples = cells.map(cellText).filter((text) => !isBlank(text));
+    const asked: Question = { kind: 'digits', column: column.name, examples: examples.slice(0, 3) };
+    return { column, notice: null, asked };
+  }
+  return {
+    column: { ...column, kind: 'text', decimalMark: null },
+    notice: {
+      sentence: `The digits of “${column.name}” are read as words, since ${found.why}.`,
+      otherwise: { label: 'Read them as figures', column },
+    },
+  };
 }
 
 export const noRows = () =>

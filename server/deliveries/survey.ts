@@ -4,6 +4,7 @@ import {
   type Understanding,
   type WholeForm,
 } from '../../contract';
+import type { DatePattern } from '../../core/calendar';
 import { type Cell, Profiler } from '../../core/table';
 import { cutText } from '../../core/values';
 import type { TypedRow } from './typedRows';
@@ -58,9 +59,11 @@ export class Survey {
   };
 
   /** The days of the first column of dates, ascending. */
-  dates(): { column: string; days: number[] } | null {
-    const column = this.form.columns[this.datePlace]?.name;
-    return column === undefined ? null : { column, days: [...this.days].sort((a, b) => a - b) };
+  dates(): { column: string; days: number[]; writtenAs: DatePattern | null } | null {
+    const column = this.form.columns[this.datePlace];
+    if (!column) return null;
+    const days = [...this.days].sort((a, b) => a - b);
+    return { column: column.name, days, writtenAs: column.datePattern };
   }
 
   found() {

@@ -1,5 +1,5 @@
 import { bringInLimits, type FileForm, type Understanding } from '../../contract';
-import { type Day, formatDay, recordingOf } from '../../core/calendar';
+import { formatDay, recordingOf } from '../../core/calendar';
 import type { Cell } from '../../core/table';
 import { chooseForm, type DeliveredFile, readForm } from '../forms';
 import { partOf, proposed, questionsOf } from './questions';
@@ -26,11 +26,11 @@ export async function understandFile(
   const { choices, parts } = chosen;
   const batches = readForm(file, choices);
   const sample = await takeSample(batches, sampledRows);
-  const { form, context, suggested, cellsOf, notices } = recognise(
+  const { form, context, suggested, cellsOf, notices, asked } = recognise(
     { ...given, file: choices },
     sample,
     lookups,
-    file.name,
+    { fileName: file.name, epoch1904: chosen.epoch1904 },
   );
   const survey = new Survey(form);
   const way = typedRows(form, context, survey.take);
@@ -62,10 +62,12 @@ export async function understandFile(
     ...questionsOf(
       form,
       given.columns ?? [],
-      [...part.questions, ...proposed(suggested.proposals)],
+      [...part.questions, ...proposed(suggested.proposals), ...asked],
       cellsOf,
     ),
-    notices: [...part.notices, ...notices],
+    notices: [...part.notices, ...notices].concat(
+      (chosen.notices ?? []).map((sentence) => ({ sentence })),
+    ),
     recording: recordingOfColumn(survey.dates()),
     lost: (given.columns ?? [])
       .map(({ name }) => name)
@@ -74,11 +76,9 @@ export async function understandFile(
 }
 
 /** What a column of dates tells of how the file is recorded. */
-function recordingOfColumn(
-  dates: { column: string; days: readonly Day[] } | null,
-): Understanding['recording'] {
+function recordingOfColumn(dates: ReturnType<Survey['dates']>): Understanding['recording'] {
   if (!dates) return null;
-  const { by, standsOn, completeTo } = recordingOf(dates.days);
+  const { by, standsOn, completeTo } = recordingOf(dates.days, dates.writtenAs);
   return completeTo === null
     ? null
     : { column: dates.column, by, standsOn, completeTo: formatDay(completeTo) };

@@ -3,6 +3,7 @@ import { createInflateRaw } from 'node:zlib';
 import { ProblemError } from '../../core/values';
 import { settings } from '../settings';
 import { brokenWorkbook, tooManyCells } from './refusals';
+import { type UnseenCells, UnseenCounter } from './unseenCells';
 import { type ZipEntry, zipEntries } from './zipEntries';
 
 /** More files within a workbook than this are none of a spreadsheet program. */
@@ -11,14 +12,16 @@ const mostEntries = 5000;
 /**
  * Holds a workbook against its limits before anything of it is laid out in memory: what its files really
  * unpack to, whatever its list says, and how many cells are said in few letters to be repeated.
+ * @returns what of it nobody sees who opens it
  * @throws ProblemError when it is beyond a limit, or damaged
  */
-export async function boundWorkbook(content: Buffer): Promise<void> {
+export async function boundWorkbook(content: Buffer): Promise<UnseenCells> {
   const entries = zipEntries(content);
   if (!entries || entries.length > mostEntries) throw brokenWorkbook();
   if (entries.reduce((sum, { unpackedBytes }) => sum + unpackedBytes, 0) > settings.unpackedBytes)
     throw unpacksTooLarge();
   const repeats = new RepeatedCells();
+  const unseen = new UnseenCounter();
   for (const entry of entries) {
     let bytes = 0;
     for await (const part of unpacked(entry)) {
@@ -26,8 +29,10 @@ export async function boundWorkbook(content: Buffer): Promise<void> {
       // The list at the end of a zip is anybody's to write.
       if (bytes > entry.unpackedBytes) throw brokenWorkbook();
       if (entry.name.endsWith('content.xml')) repeats.look(part);
+      if (entry.name.startsWith('xl/worksheets/')) unseen.look(part);
     }
   }
+  return unseen.found();
 }
 
 async function* unpacked({ content, isPacked }: ZipEntry): AsyncGenerator<Buffer> {

@@ -17,6 +17,10 @@ export interface Chosen<Choices> {
   parts: string[];
   /** the part that was wanted, as the file before had it, and that this file does not have */
   lacks?: string | null;
+  /** days are counted from 1904 on where they are counted */
+  epoch1904?: boolean;
+  /** what of the file is not as it looks, in sentences */
+  notices?: string[];
 }
 
 /** One form of file: how it is recognised, what is to be chosen about it, and how its rows are read. */

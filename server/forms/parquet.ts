@@ -3,6 +3,7 @@ import { compressors } from 'hyparquet-compressors';
 import { bringInLimits } from '../../contract';
 import { ProblemError } from '../../core/values';
 import { type FormReader, inBatches, type RowBatches } from './form';
+import { columnsInUtc, withOffsets } from './moments';
 import { fieldNames, recordRows } from './records';
 import { wholeFile } from './wholeFile';
 
@@ -18,6 +19,7 @@ export const parquet: FormReader<'parquet'> = {
     const bytes = new Uint8Array(content).buffer;
     try {
       const metadata = await parquetMetadataAsync(bytes);
+      const inUtc = columnsInUtc(metadata.schema);
       const rows = Number(metadata.num_rows);
       if (rows > bringInLimits.rows) throw tooManyRows();
       let names: string[] | null = null;
@@ -25,7 +27,8 @@ export const parquet: FormReader<'parquet'> = {
       for (const group of metadata.row_groups) {
         const to = from + Number(group.num_rows);
         const slice = { file: bytes, metadata, compressors, rowStart: from, rowEnd: to };
-        const records = await parquetReadObjects(slice);
+        const found = await parquetReadObjects(slice);
+        const records = inUtc.length > 0 ? found.map((each) => withOffsets(each, inUtc)) : found;
         const isFirst = names === null;
         names ??= fieldNames(records.slice(0, 200));
         const rows = recordRows(records, names);

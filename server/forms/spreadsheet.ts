@@ -16,6 +16,7 @@ import { boundWorkbook } from './boundWorkbook';
 import { type FormReader, inBatches, type RowBatches } from './form';
 import { MergedCells } from './merged';
 import { brokenWorkbook, tooManyCells } from './refusals';
+import { sayUnseen } from './unseenCells';
 import { wholeFile } from './wholeFile';
 
 const zip = Buffer.from('PK\u0003\u0004');
@@ -27,16 +28,17 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
   recognises: (start) =>
     start.subarray(0, 4).equals(zip) || start.subarray(0, 4).equals(olderWorkbook),
   async choose(file, _start, given) {
-    const book = await openBook(await wholeFile(file), undefined);
+    const { book, unseen } = await openBook(await wholeFile(file), undefined);
     const parts = visibleSheets(book);
     const lacks =
       given.sheet !== undefined && !book.SheetNames.includes(given.sheet) ? given.sheet : null;
     const sheet = (lacks === null && given.sheet) || fullestSheet(book, parts);
     const choices = { kind: 'spreadsheet', sheet, range: given.range || undefined } as const;
-    return { choices, parts, lacks };
+    const epoch1904 = countsFrom1904(book);
+    return { choices, parts, lacks, epoch1904, notices: unseen ? sayUnseen(unseen) : [] };
   },
   async *rows(file, choices): RowBatches {
-    const book = await openBook(await wholeFile(file), choices.sheet);
+    const { book } = await openBook(await wholeFile(file), choices.sheet);
     const sheet = book.Sheets[choices.sheet ?? ''];
     if (!sheet) throw noSheet(choices.sheet ?? '', book.SheetNames);
     yield* inBatches(sheetRows(book, sheet, choices));
@@ -44,16 +46,17 @@ export const spreadsheet: FormReader<'spreadsheet'> = {
 };
 
 /** @param sheet only this one is read; undefined reads all */
-async function openBook(content: Buffer, sheet: string | undefined): Promise<WorkBook> {
-  if (content.subarray(0, 4).equals(zip)) await boundWorkbook(content);
+async function openBook(content: Buffer, sheet: string | undefined) {
+  const unseen = content.subarray(0, 4).equals(zip) ? await boundWorkbook(content) : null;
   try {
-    return read(content, {
+    const book: WorkBook = read(content, {
       dense: true,
       cellNF: true,
       cellHTML: false,
       cellFormula: false,
       sheets: sheet,
     });
+    return { book, unseen };
   } catch (error) {
     const locked = error instanceof Error && /password|encrypt/i.test(error.message);
     if (!locked) throw brokenWorkbook();
@@ -70,6 +73,8 @@ const noSheet = (name: string, sheets: readonly string[]) =>
     sentence: `The workbook has no sheet “${name}”. It has ${sheets.map((each) => `“${each}”`).join(', ')}.`,
     place: { field: 'sheet' },
   });
+
+const countsFrom1904 = (book: WorkBook) => book.Workbook?.WBProps?.date1904 === true;
 
 const visibleSheets = (book: WorkBook) =>
   book.SheetNames.filter(
@@ -101,7 +106,7 @@ function* sheetRows(
   const used = usedRange(rows, utils.decode_range(sheet['!ref'] ?? 'A1').s);
   const wanted = range ? utils.decode_range(range.toUpperCase()) : used;
   const last = { r: Math.min(wanted.e.r, used.e.r), c: Math.min(wanted.e.c, used.e.c) };
-  const epoch1904 = book.Workbook?.WBProps?.date1904 === true;
+  const epoch1904 = countsFrom1904(book);
   const merged = new MergedCells(sheet['!merges'] ?? [], last);
   const width = last.c - wanted.s.c + 1;
   let laid = 0;

@@ -181,6 +181,7 @@ function emptyTable(version: VersionColumns, request: FrameRequest): Table {
 async function recordingIn(database: Database, version: VersionColumns, request: FrameRequest) {
   if (request.along) return { recordedGrain: 'day' as const, completeTo: null };
   const date = dateOf(version, request);
+  const { datePattern } = columnNamed(version, request.date).stored;
   const facts = factsTable(version.versionId);
   const days = async (where: string) => {
     const sql = `SELECT TO_DAYS(d) - ${daysToEpoch} FROM (SELECT DISTINCT ${date} AS d FROM ${facts} WHERE ${date} IS NOT NULL${where}) AS days ORDER BY 1`;
@@ -195,8 +196,8 @@ async function recordingIn(database: Database, version: VersionColumns, request:
   const last = held.at(-1);
   const reached = last === undefined ? [] : all.filter((day) => day <= last);
   return {
-    recordedGrain: recordingOf(all).by,
-    completeTo: recordingOf(reached).completeTo,
+    recordedGrain: recordingOf(all, datePattern).by,
+    completeTo: recordingOf(reached, datePattern).completeTo,
   };
 }
 

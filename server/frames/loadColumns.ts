@@ -57,14 +57,14 @@ function filling(
   { versionId, rows, columns }: VersionColumns,
   place: number,
 ): Filling {
-  const { name, kind, decimals, coded } = columns[place] as StoredColumn;
+  const { name, kind, decimals, coded, datePattern } = columns[place] as StoredColumn;
   const column = factsColumn(place);
   if (kind === 'date') {
     const days = new Int32Array(rows).fill(missingDay);
     return {
       expression: `TO_DAYS(${column}) - ${daysToEpoch}`,
       put: (row, cell) => void (days[row] = Number(cell)),
-      finish: async () => dateColumn(name, days),
+      finish: async () => dateColumn(name, days, datePattern),
     };
   }
   if (kind === 'number') {

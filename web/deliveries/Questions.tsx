@@ -41,7 +41,12 @@ export function Questions({ understanding, onColumn, onPart, onProposal }: Quest
     return (
       column && (
         <AskedSection key={question.column} about={question.column}>
-          {question.kind === 'dateOrder' ? (
+          {question.kind === 'digits' ? (
+            <DigitsQuestion
+              question={question}
+              onChoose={(kind) => onColumn({ ...column, kind })}
+            />
+          ) : question.kind === 'dateOrder' ? (
             <DateOrder
               question={question}
               onChoose={(datePattern) => onColumn({ ...column, datePattern })}
@@ -106,6 +111,27 @@ function ProposalQuestion({ proposal: { step, replaces, why }, onDecide }: Propo
         <Button onClick={() => onDecide(false)}>
           {replaces === null ? 'Do without it' : 'Leave it as it is'}
         </Button>
+      </div>
+    </>
+  );
+}
+
+interface DigitsQuestionProps {
+  question: Extract<Question, { kind: 'digits' }>;
+  onChoose: (kind: 'number' | 'text') => void;
+}
+
+/** Whether digits are amounts, which are added up, or names, which are not. */
+function DigitsQuestion({ question: { column, examples }, onChoose }: DigitsQuestionProps) {
+  return (
+    <>
+      <p>
+        The digits of <strong>“{column}”</strong> ({examples.join(', ')}) are all as long, and each
+        stands once. Are they amounts, or names as of orders?
+      </p>
+      <div className="row">
+        <Button onClick={() => onChoose('number')}>Amounts</Button>
+        <Button onClick={() => onChoose('text')}>Names</Button>
       </div>
     </>
   );

@@ -72,7 +72,7 @@ export function Understood({ understanding, given, title, onDecide }: Understood
           onPart={choosePart}
           onProposal={decide}
         />
-        <DrawnOver understanding={understanding} />
+        <DrawnOver understanding={understanding} onColumn={decideColumn} />
         <section className="sheet">
           {step ? (
             <BeforeAfter steps={steps} context={context} step={step} />
@@ -92,15 +92,22 @@ export function Understood({ understanding, given, title, onDecide }: Understood
 /** A table without dates can be brought in; it says what it can be drawn over, or for what it serves. */
 function DrawnOver({
   understanding: { columns, lost, notices },
+  onColumn,
 }: {
   understanding: Understanding;
+  onColumn: (column: ColumnUnderstanding) => void;
 }) {
   const dated = columns.some(({ kind }) => kind === 'date');
   return (
     <>
-      {notices.map((notice) => (
-        <p key={notice} className="remark">
-          {notice}
+      {notices.map(({ sentence, otherwise }) => (
+        <p key={sentence} className="remark">
+          {sentence}{' '}
+          {otherwise && (
+            <button type="button" className="act" onClick={() => onColumn(otherwise.column)}>
+              {otherwise.label}
+            </button>
+          )}
         </p>
       ))}
       {!dated && (

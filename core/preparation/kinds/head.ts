@@ -167,9 +167,9 @@ function lookAt(cells: readonly Cell[]): RowLook {
   };
 }
 
-/** A figure, not a year: years name columns. */
+/** A figure, not a year or month in digits: they name columns. */
 function isFigureText(text: string): boolean {
-  if (/^(19|20)\d\d$/.test(text)) return false;
+  if (/^(19|20)\d\d(0[1-9]|1[0-2])?$/.test(text)) return false;
   return readNumber(text, '.') !== null || readNumber(text, ',') !== null;
 }
 
