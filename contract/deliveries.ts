@@ -1,4 +1,4 @@
-import { array, type InferType, mixed, number, object, string } from 'yup';
+import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
 import { datePatterns, parseDay } from '../core/calendar';
 import { type Misfit, mostSeen, type Proposal, type Step, stepsShape } from '../core/preparation';
 import type { Cell, ColumnUnderstanding, DateQuestion, Profile } from '../core/table';
@@ -51,6 +51,8 @@ export const fileFormShape = object({
   columns: list(columnShape.required(), bringInLimits.columns),
   /** the day up to which nothing more is to come; left out: as its dates tell */
   completeTo: day.nullable(),
+  /** all this was decided on of the file before: what fits nothing in this one is recognised anew */
+  ofFileBefore: boolean(),
 });
 export type FileForm = Omit<
   InferType<typeof fileFormShape>,
@@ -82,6 +84,7 @@ export function formOf(understanding: WholeForm): WholeForm {
 export const forNextFile = (form: FileForm): FileForm => ({
   ...form,
   completeTo: null,
+  ofFileBefore: true,
   file: form.file?.kind === 'delimited' ? { ...form.file, encoding: undefined } : form.file,
 });
 

@@ -47,6 +47,13 @@ test('a wide workbook and a daily table are brought in and meet on a monthly cha
     await deliver(page, 'budget-2026.xlsx', budget());
     await expect(page.getByRole('button', { name: 'Sheet: “Budget”' })).toBeVisible();
     const sentences = preparation.getByRole('listitem');
+    await expect(sentences).toHaveCount(3);
+    // Of two rows, and of a plan that is the same each month, nobody can tell what a total is.
+    for (const about of ['says “Total”', 'Leave out “Total”']) {
+      const question = page.getByRole('region', { name: /^Question/ }).filter({ hasText: about });
+      await question.getByRole('button', { name: 'Do that' }).click();
+      await expect(question).toHaveCount(0);
+    }
     await expect(sentences).toHaveCount(5);
     await expect(sentences.nth(0)).toContainText('Above it stands: Workshop ferries, budget 2026');
     await expect(sentences.nth(1)).toContainText('1 row left out: Total');

@@ -51,7 +51,7 @@ test('a source is removed and brought back, but not while a chart draws from it'
   await page.goto(`${demoServer.origin}/sources/new`);
   await page.getByLabel('File to bring in').setInputFiles(csv('Day,Fares\n2026-01-01,1\n'));
   await page.getByLabel('Name of the source').fill('Spare figures');
-  await page.getByRole('button', { name: 'Bring in 1 rows' }).click();
+  await page.getByRole('button', { name: 'Bring in 1 row' }).click();
   await expect(page.getByRole('heading', { name: 'Spare figures' })).toBeVisible();
   await page.getByRole('link', { name: 'Sources' }).first().click();
   await page.getByRole('button', { name: 'Delete Spare figures' }).click();
@@ -99,7 +99,8 @@ test('a change made just before the bench is left is kept, whatever way it is le
   const toBoard = (on: Page) => on.getByRole('button', { name: 'To the dashboard' }).click();
   const ways: Record<string, (on: Page) => Promise<unknown>> = {
     'by its button': toBoard,
-    'by the trail': (on) => on.getByRole('link', { name: 'Standing of the fleet' }).first().click(),
+    'by the trail': (on) =>
+      on.getByRole('link', { name: 'Pellow Isles Ferries, monthly board' }).click(),
     'by going back': (on) => on.goBack(),
     'by loading anew': (on) => on.reload(),
     'by closing the tab': (on) => on.close({ runBeforeUnload: true }),

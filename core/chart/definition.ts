@@ -148,6 +148,8 @@ export interface NamesDefinition {
 
 /** A series as far as drawing it needs to know it. */
 export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' | 'derived'> {
+  /** what its figures are derived as, in words; left out where they are as recorded */
+  derivedAs?: string;
   /** how a split line is told from its neighbours; null without a split */
   split: object | null;
 }

@@ -1,3 +1,4 @@
+import { derivedKind } from '../derived';
 import { filterKind } from '../frame';
 import type { AlongDefinition } from './along';
 import type { ChartFilter } from './chartFilters';
@@ -41,8 +42,9 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
       seenBy,
     ),
     dialled: filters.flatMap(({ dial }) => dial ?? []),
-    series: shown.map(({ figures: _figures, derived: _derived, split, ...series }) => ({
+    series: shown.map(({ figures: _figures, derived, split, ...series }) => ({
       ...series,
+      ...(derived && { derivedAs: derivedKind(derived).say(derived) }),
       split: split && {},
     })),
   };

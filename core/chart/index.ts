@@ -1,3 +1,4 @@
+export { titleOfChart, withFollowingWords } from './followingWords';
 export {
   type ChartDefinition,
   type ColourRuleDefinition,

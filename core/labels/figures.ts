@@ -87,6 +87,34 @@ export function writeDifference(difference: number, format: FigureFormat): strin
   return difference > 0 && shown !== writeNumber(0, format) ? `+${shown}` : shown;
 }
 
+/** Whether figures are percentages, whose differences are points. */
+export const isPercentage = ({ style }: FigureFormat): boolean => style?.unit.trim() === '%';
+
+/** Writes how far two figures are apart, without a sign: percentages are points apart, not per cent. */
+export function writeApart(difference: number, format: FigureFormat): string {
+  const size = Math.abs(difference);
+  if (!isPercentage(format)) return writeFigure(size, format);
+  const { style } = format;
+  const points = writeFigure(size, { ...format, style: style && { ...style, unit: '' } });
+  return `${points} points`;
+}
+
+/**
+ * A change with its sign and what share it is of what it changed from, as in “+0.2m (+15.4%)”; of
+ * percentages it is in points.
+ */
+export function writeChange(change: number, before: number | null, format: FigureFormat): string {
+  const written = `${writeDifference(change, format)}${format.suffix}`;
+  if (isPercentage(format)) return `${written} points`;
+  return before ? `${written} (${writeShare(change, before)})` : written;
+}
+
+const ofHundred = { divisor: 1, suffix: '', decimals: 1 };
+
+/** A change as a share of what it changed from, as in “+15.4%”. */
+export const writeShare = (change: number, before: number): string =>
+  `${writeDifference((100 * change) / Math.abs(before), ofHundred)}%`;
+
 /**
  * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
  */

@@ -1,12 +1,12 @@
-import { writeDifference } from '../labels';
+import { writeChange } from '../labels';
 import { difference } from '../values';
 import type { ReadSeries } from './reading';
 
 /** What lies between two figures of a line. */
 export interface Between {
   difference: number;
-  /** of the earlier figure, in %; null when that is zero */
-  percent: number | null;
+  /** what it is a difference from */
+  before: number;
 }
 
 /**
@@ -20,17 +20,11 @@ export function between(
 ): Between | null {
   const [before, after] = [figures[Math.min(one, two)], figures[Math.max(one, two)]];
   if (before == null || after == null) return null;
-  const change = difference(after, before, exact);
-  return { difference: change, percent: before === 0 ? null : (100 * change) / Math.abs(before) };
+  return { difference: difference(after, before, exact), before };
 }
-
-const ofHundred = { divisor: 1, suffix: '', decimals: 1 };
 
 /** A change in words, as in "+0.2m (+15.4%)". */
-export function sayBetween(
-  { difference: change, percent }: Between,
+export const sayBetween = (
+  { difference: change, before }: Between,
   { format }: Pick<ReadSeries, 'format'>,
-): string {
-  const share = percent === null ? '' : ` (${writeDifference(percent, ofHundred)}%)`;
-  return `${writeDifference(change, format)}${format.suffix}${share}`;
-}
+): string => writeChange(change, before, format);

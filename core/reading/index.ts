@@ -4,7 +4,7 @@ export { linesOf, sayApart } from './words';
 export { sayWhy } from './why';
 export { groupsOf, type LineGroup } from './groups';
 export { namesFor } from './conditions';
-export { coloursCaught, figuresCaught } from './rules';
+export { coloursWorn, figuresCaught } from './rules';
 export { lineFollowed, replayedAt } from './replayed';
 export { periodSlots } from './slots';
 export { readChart, type ReadingContext } from './readChart';

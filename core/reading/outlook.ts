@@ -30,14 +30,15 @@ function saySpells(reading: Unworded, line: ReadSeries, comparison: Comparison):
       const still = ongoing ? ' and still is' : '';
       return `${countPeriods(periods, reading.unit)} (${when}${sum}${still})`;
     });
-  const more = spells.length > mostTold ? `, and ${spells.length - mostTold} times before` : '';
-  return [`${line.name} was ${offWord(good)} ${markName} for ${told.join(', for ')}${more}.`];
+  const before = spells.length - mostTold;
+  const more = before > 0 ? `, and ${before === 1 ? 'once' : `${before} times`} before` : '';
+  return [`${line.called} was ${offWord(good)} ${markName} for ${told.join(', for ')}${more}.`];
 }
 
 /** What is needed, or may still be spent, in each period left, and where the present rate lands. */
 function sayPace(
   { unit }: Unworded,
-  { name, format }: ReadSeries,
+  { called: name, format }: ReadSeries,
   { good, markName }: Comparison,
   pace: ReadPace,
 ): string {

@@ -180,7 +180,7 @@ function numbersOf({ positions, described, title }: Reading, panel: ReadPanel): 
       value === null ? [] : [writeFigure(value, format), writeFigure(Math.abs(value), format)],
     );
   });
-  const counts = positions.map((_, place) => String(place + 1));
+  const counts = [0, ...positions.map((_, place) => place + 1)].map(String);
   const days = panel.yardsticks.flatMap((each) => each.days.map((day) => writeDay(day)));
   const labels = positions.map(({ label }) => label);
   const texts = [

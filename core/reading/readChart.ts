@@ -17,6 +17,7 @@ import {
   type YardstickDefinition,
 } from '../yardsticks';
 import { type Laid, layChart, type LaidPanel } from './laid';
+import { callLines } from './called';
 import { lookAt } from './yardsticks';
 import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
 import { remarks } from './remarks';
@@ -69,9 +70,10 @@ export function readChart(
       unfiltered: whole && panelOf(whole, panel),
     }),
   );
+  const called = callLines(all);
   const { scales, formats } = findScales(chart, read, laid.ownAxes, style);
   const panels = read.map((panel, at) =>
-    finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look }),
+    finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look, called }),
   );
   const untitled = {
     ...{ grain: drawnGrain(chart), unit: unitOf(chart), today, shape: laid.shape, look },
@@ -148,7 +150,7 @@ function panelOf({ panels, positions, allLines }: Laid, { key }: LaidPanel) {
 type UnscaledPanel = Pick<ReadPanel, 'key' | 'title'> & {
   yardsticks: Yardstick[];
   conditionsOf: ConditionsOf;
-  series: Omit<ReadSeries, 'format'>[];
+  series: Omit<ReadSeries, 'format' | 'called'>[];
 };
 
 /** A yardstick stands on the axis of the series that it is found from, or else is a mark for. */
@@ -165,10 +167,17 @@ function finish(
   chart: DrawnChart,
   panel: UnscaledPanel,
   positions: readonly Position[],
-  { first, second, formats, look }: Scales & { formats: Formats; look: ReadLook },
+  {
+    first,
+    second,
+    formats,
+    look,
+    called,
+  }: Scales & { formats: Formats; look: ReadLook; called: ReturnType<typeof callLines> },
 ): ReadPanel {
   const series = panel.series.map((line) => ({
     ...line,
+    called: called.get(line.id) ?? line.name,
     format: line.second ? formats.second : formats.first,
   }));
   const { conditionsOf, ...rest } = panel;

@@ -67,6 +67,8 @@ export interface ReadPiece extends StrokePiece, Stroke {
 
 /** One line of the chart, ready to be drawn. */
 export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
+  /** what it is called where it is spoken of: what it is derived as, and what tells it from its namesakes */
+  called: string;
   stroke: Stroke;
   shape: Shape;
   points: PointsDefinition;

@@ -1,9 +1,9 @@
-import type { ColourRuleDefinition, DrawnChart } from '../chart';
+import type { Colour, ColourRuleDefinition, DrawnChart } from '../chart';
 import { conditionKind, sayCondition, testCondition } from '../conditions';
 import { namesFor } from './conditions';
 import { cuesOf, plainCue } from './cues';
 import type { ConditionsOf } from './conditions';
-import type { Comparison, Reading, ReadRule } from './reading';
+import type { Comparison, Reading, ReadRule, ReadSeries } from './reading';
 import { isLeftOpen, type LineRule } from '../rules';
 
 /** The rules of a series with what they test of one of its lines, in the order of the list. */
@@ -86,6 +86,16 @@ export function figuresCaught(
   );
 }
 
+/** The colours that a line is drawn in, its own first as long as any of it is drawn so. */
+export function coloursWorn(
+  { pieces, stroke, seriesId }: Pick<ReadSeries, 'pieces' | 'stroke' | 'seriesId'>,
+  reading: Pick<Reading, 'rules'>,
+): Colour[] {
+  const given = coloursCaught(reading, seriesId).filter((colour) => colour !== stroke.colour);
+  const own = given.length === 0 || pieces.some(({ colour }) => colour === stroke.colour);
+  return own ? [stroke.colour, ...given] : given;
+}
+
 /** The colours that rules give to a series, of those that catch a figure, in the order of the list. */
-export const coloursCaught = ({ rules }: Pick<Reading, 'rules'>, series: string) =>
+const coloursCaught = ({ rules }: Pick<Reading, 'rules'>, series: string) =>
   rules.filter((rule) => rule.series === series && rule.caught > 0).map(({ colour }) => colour);

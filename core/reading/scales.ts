@@ -8,7 +8,7 @@ type Which = 'first' | 'second';
 
 /** What a panel has to show before its axes are known. */
 export interface Unscaled {
-  series: readonly Omit<ReadSeries, 'format'>[];
+  series: readonly Omit<ReadSeries, 'format' | 'called'>[];
   yardsticks: readonly Yardstick[];
 }
 

@@ -33,7 +33,10 @@ interface PanelLines {
 }
 
 /** Reads each line: how it stands against its mark, and the strokes it is drawn with. */
-export function readSeries(chart: DrawnChart, panel: PanelLines): Omit<ReadSeries, 'format'>[] {
+export function readSeries(
+  chart: DrawnChart,
+  panel: PanelLines,
+): Omit<ReadSeries, 'format' | 'called'>[] {
   return panel.shown.map((line) => {
     const { definition, ...rest } = line;
     const stroke = panel.strokes.get(line) as Stroke;

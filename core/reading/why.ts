@@ -14,16 +14,16 @@ export function sayWhy(
   const label = positions[place]?.label ?? '';
   const figure = line.figures[place] ?? null;
   const rule = rules.find(({ id }) => id === line.caughtBy[place]);
-  if (figure === null) return `${line.name} has no figure in ${label}.`;
+  if (figure === null) return `${line.called} has no figure in ${label}.`;
   const toDate = line.comparison?.toDate?.place === place;
   const written = `${writeFigure(figure, line.format)} in ${label}${toDate ? ', to date,' : ''}`;
   if (line.open[place] && !toDate)
-    return `${line.name}, ${written}, is not complete: no rule judges it.`;
-  if (!rule) return `No rule catches ${line.name}, ${written.replace(/,$/, '')}.`;
+    return `${line.called}, ${written}, is not complete: no rule judges it.`;
+  if (!rule) return `No rule catches ${line.called}, ${written.replace(/,$/, '')}.`;
   const mark = line.comparison?.marks[place] ?? null;
   const against =
     conditionKind(rule.condition).byMark && mark !== null
       ? ` against ${writeFigure(mark, line.format)} of ${line.comparison?.markName}`
       : `, ${sayCondition(rule.condition, namesFor(chart, line.seriesId))}`;
-  return `“${rule.name}” catches ${line.name}: ${written}${against}.`;
+  return `“${rule.name}” catches ${line.called}: ${written}${against}.`;
 }

@@ -5,6 +5,7 @@ import {
   countPeriods,
   type FigureFormat,
   suffixWords,
+  writeApart,
   writeDay,
   writeFigure,
 } from '../labels';
@@ -78,7 +79,8 @@ export function sayStanding(reading: Unworded): string {
   const first = compared[0];
   if (!first?.comparison) return '';
   if (compared.length > 1) return sayMany(reading, compared);
-  return first.additive && first.comparison.good !== 'within'
+  // A level that is no sum is not added up either.
+  return first.additive && first.comparison.markAdds
     ? sayTotal(reading, first, first.comparison)
     : saySpread(reading, first, first.comparison);
 }
@@ -90,7 +92,7 @@ export function sayApart(
   format: FigureFormat,
 ): string {
   if (difference === 0) return `${good === 'within' ? 'within' : 'exactly on'} ${markName}`;
-  return `${writeFigure(Math.abs(difference), format)} ${difference < 0 ? 'under' : 'over'} ${markName}`;
+  return `${writeApart(difference, format)} ${difference < 0 ? 'under' : 'over'} ${markName}`;
 }
 
 /** An additive measure: its total in the latest calendar year that has a judged period. */
@@ -111,7 +113,7 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
       ? 'this year'
       : `in ${yearOf(last)}`;
   const { format } = line;
-  const stands = `${line.name} ${calendar && !thisYear ? 'stood' : 'stands'} at ${writeFigure(total, format)} ${when}`;
+  const stands = `${line.called} ${calendar && !thisYear ? 'stood' : 'stands'} at ${writeFigure(total, format)} ${when}`;
   const apart = sayApart(difference, comparison, format);
   return `${stands}, ${apart}${saySpell(reading, line, comparison)}.`;
 }
@@ -120,7 +122,7 @@ function sayTotal(reading: Unworded, line: ReadSeries, comparison: Comparison): 
 function saySpread(reading: Unworded, line: ReadSeries, comparison: Comparison): string {
   const judged = finishedOf(comparison).filter((judgement) => judgement !== null);
   const on = judged.filter((judgement) => judgement === 'on').length;
-  return `${line.name} was on the mark in ${on} of ${countPeriods(judged.length, reading.unit)}${saySpell(reading, line, comparison)}.`;
+  return `${line.called} was on the mark in ${on} of ${countPeriods(judged.length, reading.unit)}${saySpell(reading, line, comparison)}.`;
 }
 
 /** Several lines against their marks: who is off it at the end. */
@@ -132,7 +134,7 @@ function sayMany(reading: Unworded, lines: readonly ReadSeries[]): string {
   const mark = lines[0]?.comparison?.markName;
   if (off.length === 0)
     return `All ${lines.length} lines are on the mark against ${mark} in their last finished ${reading.unit}.`;
-  const names = off.map(({ name }) => name).join(', ');
+  const names = off.map(({ called }) => called).join(', ');
   return `${off.length} of ${lines.length} lines ${off.length === 1 ? 'is' : 'are'} off the mark against ${mark} in the last finished ${reading.unit}: ${names}.`;
 }
 
@@ -145,7 +147,7 @@ function saySpell(reading: Unworded, line: ReadSeries, { spells, good }: Compari
 
 /** The summed difference of a spell: so much short, or so much over. */
 export const sayTotalOf = (total: number, { format }: Pick<ReadSeries, 'format'>): string =>
-  `${writeFigure(Math.abs(total), format)} ${total < 0 ? 'short' : 'over'}`;
+  `${writeApart(total, format)} ${total < 0 ? 'short' : 'over'}`;
 
 /** The chart in words: its lines, their ends and extremes, and what they are held against. */
 export function summarise(
@@ -155,16 +157,23 @@ export function summarise(
   if (positions.length === 0) return `${title}: nothing to draw yet.`;
   const span = `${positions[0]?.label} to ${positions.at(-1)?.label}`;
   const parts = [
-    `Line chart, ${reading.described}${reading.axis === 'ends' ? '' : `, ${span}`}`,
+    `${kindOfChart(reading)}, ${reading.described}${reading.axis === 'ends' ? '' : `, ${span}`}`,
     ...linesOf(reading).map((line) => sayLine(reading, line)),
     ...panels.flatMap((panel) => sayPanel(reading, panel)),
   ];
   return [`${title}. ${parts.join('; ')}.`, reading.standing, ...reading.outlook].join(' ').trim();
 }
 
+/** What is drawn: lines, bars, or both. */
+function kindOfChart(reading: Unworded): string {
+  const shapes = linesOf(reading).map(({ shape }) => shape);
+  if (!shapes.includes('bars')) return 'Line chart';
+  return shapes.every((shape) => shape === 'bars') ? 'Bar chart' : 'Chart of lines and bars';
+}
+
 function sayLine(
   { axis, positions }: Unworded,
-  { name, last, figures, format }: ReadSeries,
+  { called: name, last, figures, format }: ReadSeries,
 ): string {
   if (last === null) return `${name} has no figure`;
   const [first, end] = [figures[0] ?? null, figures[last] ?? 0];

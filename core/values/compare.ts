@@ -1,5 +1,5 @@
 /** Within this share of the larger one, two figures that come from a division count as equal. */
-const relativeTolerance = 1e-9;
+export const relativeTolerance = 1e-9;
 
 /**
  * Compares a figure with its mark.

@@ -1,5 +1,5 @@
 import Big from 'big.js';
-import { compareFigures } from './compare';
+import { compareFigures, relativeTolerance } from './compare';
 
 /** Figures in their order; null is missing and left out of every statistic. */
 export type Figures = readonly (number | null)[];
@@ -96,16 +96,20 @@ function sumOf(figures: Figures, sum: ExactSum | CompensatedSum): number | null 
 class CompensatedSum {
   private sum = 0;
   private lost = 0;
+  private size = 0;
 
   add(figure: number): void {
+    this.size += Math.abs(figure);
     const next = this.sum + figure;
     this.lost +=
       Math.abs(this.sum) >= Math.abs(figure) ? this.sum - next + figure : figure - next + this.sum;
     this.sum = next;
   }
 
+  /** Of figures that come from a division, what is left of them is nothing where it is within their own rounding. */
   get total(): number {
-    return this.sum + this.lost;
+    const total = this.sum + this.lost;
+    return Math.abs(total) <= relativeTolerance * this.size ? 0 : total;
   }
 }
 

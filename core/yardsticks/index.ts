@@ -5,6 +5,7 @@ export {
   type DraftOf,
   findYardsticks,
   mostRecorded,
+  namedBy,
   type ReadingsEnd,
   type RecordedDate,
   sayReadingsEnd,

@@ -83,7 +83,7 @@ export function sayPeriods({ periods, count, per, unfiltered }: Scope, found: nu
   const figures = `${found} finished figure${found === 1 ? '' : 's'}`;
   const over = {
     shown: `over ${figures} shown`,
-    last: `over ${figures} of the last ${count} periods`,
+    last: `over ${figures} of the last ${count === 1 ? 'period' : `${count} periods`}`,
     thisYear: `over ${figures} of this fiscal year`,
     all: `over all ${figures}, shown or not`,
   }[periods];

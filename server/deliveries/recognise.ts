@@ -47,7 +47,7 @@ export function recognise(
   lookups: Lookups,
   { fileName, epoch1904 = false }: { fileName: string; epoch1904?: boolean },
 ) {
-  const { decimalMark, notice } = markOf(given.decimalMark, sample.slice(0, sampleRows).flat());
+  const { decimalMark, notice } = markOf(given, sample.slice(0, sampleRows).flat());
   const zone = given.zone ?? 'UTC';
   const missing = given.missing ?? null;
   const context: PreparationContext = {
@@ -72,7 +72,7 @@ export function recognise(
     const recognised = recogniseColumn(name, cellsOf(name), decimalMark, settled);
     const choice = given.columns?.find((column) => column.name === name);
     return choice
-      ? decided(recognised, choice, cellsOf(name))
+      ? decided(recognised, choice, given.ofFileBefore ? cellsOf(name) : [])
       : withNames(inEpoch(recognised, epoch1904), cellsOf(name));
   });
   const columns = decisions.map(({ column }) => column);
@@ -90,11 +90,11 @@ export function recognise(
 
 const markNames = { '.': 'point', ',': 'comma' };
 
-/** The decimal mark of a file; one that was decided on stays, unless all that is written speaks against it. */
-function markOf(kept: WholeForm['decimalMark'] | undefined, cells: readonly Cell[]) {
+/** The decimal mark; that of the file before stays, unless all that is written speaks against it. */
+function markOf({ decimalMark: kept, ofFileBefore }: FileForm, cells: readonly Cell[]) {
   if (kept === undefined) return { decimalMark: recogniseDecimalMark(cells), notice: null };
   const other = kept === ',' ? '.' : ',';
-  if (decimalEvidence(cells, kept) > 0 || decimalEvidence(cells, other) === 0)
+  if (!ofFileBefore || decimalEvidence(cells, kept) > 0 || decimalEvidence(cells, other) === 0)
     return { decimalMark: kept, notice: null };
   const sentence = `Figures are written with a decimal ${markNames[other]} in this file, and not with a ${markNames[kept]}.`;
   return { decimalMark: other, notice: { sentence } } as const;
@@ -109,7 +109,8 @@ interface Decided {
 
 /**
  * What a person has decided about a column goes before what it would be taken for; dates that are all
- * written otherwise are read as they are written.
+ * written otherwise than in the file before are read as they are written.
+ * @param cells those of a file after the one that was decided on; none of that file itself
  */
 function decided(
   { datePattern: own }: ColumnUnderstanding,
@@ -119,7 +120,8 @@ function decided(
   const kept = choice.datePattern ?? own ?? 'YYYY-MM-DD';
   if (choice.kind !== 'date') return { column: { ...choice, datePattern: null }, notice: null };
   const present = cells.map(cellText).filter((text) => !isBlank(text));
-  const fits = present.some((text) => readDate(text, kept, { zone: 'UTC' }) !== null);
+  const fits =
+    present.length === 0 || present.some((text) => readDate(text, kept, { zone: 'UTC' }) !== null);
   if (fits || own === null || own === kept)
     return { column: { ...choice, datePattern: kept }, notice: null };
   const sentence = `“${choice.name}” is written as ${own} in this file, and not as ${kept}.`;

@@ -10,7 +10,7 @@ import {
 } from '../../core/chart';
 import { derivedKind } from '../../core/derived';
 import { writeFigure } from '../../core/labels';
-import { coloursCaught, linesOf, type Reading, type ReadSeries } from '../../core/reading';
+import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { api } from '../api';
 import { StrokeSample } from '../look';
 import { isLit, withLit } from '../plot';
@@ -70,9 +70,7 @@ export function SeriesRows({
         key={place === 0 ? definition.id : line?.id}
         sample={
           line &&
-          reading && (
-            <StrokeSample stroke={line.stroke} rules={coloursCaught(reading, line.seriesId)} />
-          )
+          reading && <StrokeSample stroke={line.stroke} rules={coloursWorn(line, reading)} />
         }
         name={line?.name ?? definition.name}
         found={foundWords(definition, line, reading)}

@@ -50,7 +50,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
             name={`${capital(pickKind(standout.pick).say(standout.pick, namesFor(chart, standout.series)))} of ${series?.name ?? 'a series that is gone'}`}
             found={
               found.length === 0
-                ? 'no finished figure'
+                ? 'catches no figure'
                 : `${where}${found.length > 3 ? ` and ${found.length - 3} more` : ''}, of the finished periods`
             }
             figure={found[0]?.label ?? ''}

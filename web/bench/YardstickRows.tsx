@@ -1,6 +1,6 @@
 import { type ChartDefinition, type Colour, freshId } from '../../core/chart';
 import { formatDay } from '../../core/calendar';
-import { writeDay, writeFigure } from '../../core/labels';
+import { countPeriods, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { type Yardstick, type YardstickDefinition, yardstickKinds } from '../../core/yardsticks';
 import { AddMenu } from './AddMenu';
@@ -80,7 +80,9 @@ function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined):
     const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
     const shown = found && found.days.length + found.stretches.length > 0;
     return [
-      offset === 0 ? '' : `${Math.abs(offset)} days ${offset < 0 ? 'before' : 'after'}`,
+      offset === 0
+        ? ''
+        : `${countPeriods(Math.abs(offset), 'day')} ${offset < 0 ? 'before' : 'after'}`,
       shown ? 'on the calendar shown' : 'outside the periods shown',
     ]
       .filter(Boolean)

@@ -107,3 +107,15 @@ it('asks when it is opened again whose change stands, where somebody else has ch
     save: { kind: 'conflict', theirs },
   });
 });
+
+it('tries once more what failed on the bench when that is left', async () => {
+  const { open, title, save, leave, asked, answer, state } = bench();
+  open(chart(8, 'A'));
+  title('B');
+  void save(8);
+  await answer({ status: 'FETCH_ERROR' });
+  leave();
+  await answer({ revision: 2 });
+  expect(asked).toHaveLength(2);
+  expect(state().left).toEqual({});
+});

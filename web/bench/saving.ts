@@ -92,12 +92,17 @@ export const openBench =
     if (before !== null) void dispatch(saveChart(before, store));
   };
 
-/** Leaves the bench; what is not saved of its chart is saved at once. */
+/** Leaves the bench; what is not saved of its chart is saved at once, or said. */
 export const leaveBench =
   (store?: StoreChart) => (dispatch: BenchDispatch, getState: () => Held) => {
     const { chartId } = getState().bench;
     dispatch(benchActions.closed());
-    if (chartId !== null) void dispatch(saveChart(chartId, store));
+    if (chartId === null) return;
+    const { [chartId]: left } = getState().bench.left;
+    // What failed where it could be seen is tried once more, and said where the person is then.
+    if (left?.save.kind === 'failed') dispatch(benchActions.retried(chartId));
+    if (left?.save.kind === 'conflict') dispatch(sayLeft(chartId));
+    else void dispatch(saveChart(chartId, store));
   };
 
 /** Saves every change by itself, a moment after it was made. */

@@ -1,3 +1,4 @@
+import { countRows } from '../../core/preparation';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -47,7 +48,7 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
             onChange={setChosen}
             options={sources?.map(({ id, name, rows }) => ({
               value: id,
-              label: `${name}, ${rows.toLocaleString('en-GB')} rows`,
+              label: `${name}, ${countRows(rows)}`,
             }))}
           />
         )}

@@ -1,5 +1,4 @@
 import { memo, type ReactNode, useMemo, useState } from 'react';
-import { suffixWords } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { Menu, ScrollTable, StrokeSample, toast } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
@@ -45,23 +44,28 @@ export function FiguresTable(props: FiguresTableProps) {
   const [all, setAll] = useState(false);
   const [order, setOrder] = useState<Order>({ key: null, down: true });
   const rows = useMemo(() => figureRows(reading, 'wide'), [reading]);
-  const unit = suffixWords[reading.format.suffix];
   const places = inOrder(reading, rows, order);
   const shown = all ? places : places.slice(0, mostAtFirst);
   const sortBy = (key: string | null) =>
     setOrder({ key, down: order.key === key ? !order.down : true });
-  const head = (key: string | null, name: string, className: string, before?: ReactNode) => (
+  const head = (
+    key: string | null,
+    { name, unit = '' }: { name: string; unit?: string },
+    className: string,
+    before?: ReactNode,
+  ) => (
     <th
       key={key ?? ''}
       scope="col"
       // What is announced with each figure, without what else can be pressed here.
-      aria-label={name}
+      aria-label={unit ? `${name}, ${unit}` : name}
       className={className}
       aria-sort={order.key === key ? (order.down ? 'descending' : 'ascending') : undefined}
     >
       {before}
       <button type="button" className="plain sort" onClick={() => sortBy(key)}>
         {name}
+        {unit && <span className="head-unit">{unit}</span>}
         <span aria-hidden="true">{order.key === key ? (order.down ? ' ↓' : ' ↑') : ''}</span>
       </button>
     </th>
@@ -88,15 +92,15 @@ export function FiguresTable(props: FiguresTableProps) {
         </Menu>
       </div>
       <ScrollTable
-        label={`Figures of ${reading.title}${unit ? `, ${unit}` : ''}`}
+        label={`Figures of ${reading.title}`}
         height={height}
         head={
           <>
-            {head(null, 'Period', '')}
-            {rows.map(({ key, name, kind, line }) =>
+            {head(null, { name: 'Period' }, '')}
+            {rows.map(({ key, name, unit, kind, line }) =>
               head(
                 key,
-                name,
+                { name, unit },
                 `${kind === 'rule' ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
                 kind === 'figure' && onHighlight && (
                   <LightButton {...{ line, name, highlight, onHighlight }} />

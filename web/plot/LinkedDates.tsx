@@ -56,7 +56,7 @@ export function sayHeld(reading: Reading, held: readonly Day[]): string {
   if (one === undefined || two === undefined || one === two) return '';
   const changes = linesOf(reading).flatMap((line) => {
     const change = between(line, one, two);
-    return change ? `${line.name} ${sayBetween(change, line)}` : [];
+    return change ? `${line.called} ${sayBetween(change, line)}` : [];
   });
   const dates = `${reading.positions[one]?.label} to ${reading.positions[two]?.label}`;
   return `${dates}: ${changes.join(', ') || 'no line has a figure at both'}`;

@@ -22,7 +22,7 @@ export function RowsBehindPanel({ chartId, reading, asked, onClose }: RowsBehind
   });
   const figure = line.figures[place];
   return (
-    <SidePanel title={`${line.name}, ${position?.label ?? ''}`} onClose={onClose}>
+    <SidePanel title={`${line.called}, ${position?.label ?? ''}`} onClose={onClose}>
       {typeof figure === 'number' && (
         <p>
           <strong>{writeWhole(figure, line.format.style?.marks)}</strong>

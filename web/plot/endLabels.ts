@@ -1,4 +1,10 @@
-import { spreadLabels, writeDifference, writeFigure } from '../../core/labels';
+import {
+  spreadLabels,
+  isPercentage,
+  writeChange,
+  writeShare,
+  writeFigure,
+} from '../../core/labels';
 import type { Colour } from '../../core/chart';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
@@ -147,19 +153,16 @@ const middleOn = (axis: ReadPanel['axis'], from: number, to: number) =>
 function atSlopeEnd(line: ReadSeries): Named {
   const { format, second } = line;
   const [before, after] = [line.figures[0] ?? null, line.figures[1] ?? 0];
-  const change =
-    before === null || before === 0
-      ? ''
-      : ` (${writeDifference((100 * (after - before)) / Math.abs(before), percent)}%)`;
+  const change = isPercentage(format)
+    ? before !== null && ` (${writeChange(after - before, before, format)})`
+    : before && ` (${writeShare(after - before, before)})`;
   return {
     series: line,
-    text: `${writeFigure(after, format)} ${line.name}${change}`,
+    text: `${writeFigure(after, format)} ${line.name}${change || ''}`,
     value: after,
     second,
   };
 }
-
-const percent = { divisor: 1, suffix: '', decimals: 1 };
 
 /** The earlier end of a slope: the name and its value. */
 function atStart({ series }: ReadPanel): Named[] {
@@ -221,6 +224,8 @@ function firstOf(all: readonly Named[], most: number, highlight: Highlight): rea
 function labelColour(series: ReadSeries | null, highlight: Highlight): string {
   if (!series) return page.accent;
   if (isAway(highlight, series.id)) return page.third;
-  const last = series.pieces.findLast(({ rule }) => rule !== null);
-  return lettered[last?.colour ?? series.stroke.colour];
+  const { pieces, stroke } = series;
+  const own = pieces.some(({ colour }) => colour === stroke.colour);
+  const last = pieces.findLast(({ rule }) => rule !== null);
+  return lettered[(!own && last?.colour) || stroke.colour];
 }

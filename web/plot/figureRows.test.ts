@@ -32,7 +32,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
       measured: [],
     },
     key: '',
-    name: id,
+    ...{ name: id, called: id },
     role: 'actual',
     figures,
     exact: true,
@@ -105,7 +105,7 @@ it('lists a compared series with its mark once, the differences and the rules', 
   expect(texts('narrow')).toEqual({
     Fares: ['0.60', '', '0.75'],
     Budget: ['0.75', '0.75', '0.75'],
-    'Diff.': ['\u22120.15', '', '+400'],
+    'Diff.': ['\u22120.15', '', '<0.01'],
     Running: ['\u22120.15', '', '\u22120.15'],
     Rule: ['1', '', '2'],
   });
@@ -133,8 +133,8 @@ it('names whose difference it is when several series are compared', () => {
     })),
   };
   expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([
-    ...['North', 'Budget', 'Diff. of North', 'Running of North', 'Rule of North'],
-    ...['South', 'Budget', 'Diff. of South', 'Running of South', 'Rule of South'],
+    ...['North', 'Budget of North', 'Diff. of North', 'Running of North', 'Rule of North'],
+    ...['South', 'Budget of South', 'Diff. of South', 'Running of South', 'Rule of South'],
   ]);
 });
 

@@ -1,8 +1,9 @@
 import {
   type FigureFormat,
   finerFormat,
+  isPercentage,
+  suffixWords,
   writeDifference,
-  writeFigure,
   writeNumber,
   writeWhole,
 } from '../../core/labels';
@@ -19,6 +20,8 @@ export interface FigureCell {
 export interface FigureRow {
   key: string;
   name: string;
+  /** what its figures are in, where they are not written in full */
+  unit: string;
   kind: 'figure' | 'mark' | 'difference' | 'percent' | 'running' | 'rule';
   /** the cell of a period by its place: written when it is shown, since most of many never are */
   cell: (place: number) => FigureCell;
@@ -43,7 +46,8 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
     .flatMap((series) => {
       const own: FigureRow = {
         key: series.id,
-        name: nameOf(series, lines),
+        name: series.called,
+        unit: unitOf(series.format),
         kind: 'figure',
         cell: figures(series.format, series.figures, room),
         ...{ values: series.figures, line: series },
@@ -52,15 +56,22 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
     });
 }
 
-/** A line by its name, and by its series too where several series have a line of that name. */
-export function nameOf(line: ReadSeries, lines: readonly ReadSeries[]): string {
-  const alike = lines.some((each) => each !== line && each.name === line.name);
-  return alike ? `${line.name}, ${line.seriesName}` : line.name;
+/** What the figures of a column are in. */
+function unitOf(format: FigureFormat): string {
+  const unit = format.style?.unit.trim() ?? '';
+  const words = suffixWords[format.suffix];
+  return words && unit ? `${words} of ${unit}` : words || (unit && `in ${unit}`);
 }
 
-/** What is rounded to nothing is written with a suffix of its own: only a true zero reads as zero. */
-const legible = (written: string, value: number, own: string) =>
-  value === 0 || /[1-9]/.test(written) ? written : own;
+/**
+ * A figure in the one unit of its column. What is rounded to nothing is said to be less than the least
+ * that is written: only a true zero reads as zero.
+ */
+function legible(written: string, value: number, format: FigureFormat): string {
+  if (value === 0 || /[1-9]/.test(written)) return written;
+  const least = writeNumber(format.divisor / 10 ** format.decimals, format);
+  return value > 0 ? `<${least}` : `>\u2212${least}`;
+}
 
 function figures(
   usual: FigureFormat,
@@ -69,7 +80,7 @@ function figures(
 ): FigureRow['cell'] {
   const format = room === 'wide' ? finerFormat(values, usual) : usual;
   return written(values, (value) => ({
-    text: legible(writeNumber(value, format), value, writeFigure(value, format)),
+    text: legible(writeNumber(value, format), value, format),
     full: writeWhole(value, usual.style?.marks),
     judgement: null,
   }));
@@ -87,25 +98,25 @@ const written =
   };
 
 function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wide'): FigureRow[] {
-  const { id, name, comparison, format: usual } = line;
+  const { id, called: name, comparison, format: usual } = line;
   if (!comparison) return [];
-  const several = linesOf(reading).filter((each) => each.comparison).length > 1;
+  const compared = linesOf(reading).filter((each) => each.comparison);
+  const several = compared.length > 1;
+  const namesakes = compared.filter((each) => each.comparison?.markName === comparison.markName);
   const of = several ? ` of ${name}` : '';
   const format = room === 'wide' ? finerFormat(comparison.differences, usual) : usual;
+  const apart = isPercentage(usual) ? 'in points' : unitOf(usual);
   const signed = (values: readonly (number | null)[]) =>
     written(values, (value, place) => ({
-      text: legible(
-        writeDifference(value, format),
-        value,
-        `${value > 0 ? '+' : ''}${writeFigure(value, format)}`,
-      ),
+      text: legible(writeDifference(value, format), value, format),
       full: writeWhole(value, usual.style?.marks),
       judgement: comparison.judgements[place] ?? null,
     }));
   return [
     {
       key: `${id} mark`,
-      name: comparison.markName,
+      name: namesakes.length > 1 ? `${comparison.markName}${of}` : comparison.markName,
+      unit: unitOf(usual),
       kind: 'mark',
       cell: figures(usual, comparison.marks, room),
       ...{ values: comparison.marks, line },
@@ -113,14 +124,18 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
     {
       key: `${id} difference`,
       name: `Diff.${of}`,
+      unit: apart,
       kind: 'difference',
       cell: signed(comparison.differences),
       ...{ values: comparison.differences, line },
     },
-    ...(room === 'wide' ? [percentRow(line, comparison, `Diff. %${of}`)] : []),
+    ...(room === 'wide' && !isPercentage(usual)
+      ? [percentRow(line, comparison, `Diff. %${of}`)]
+      : []),
     {
       key: `${id} running`,
       name: `Running${of}`,
+      unit: apart,
       kind: 'running',
       cell: signed(comparison.running),
       ...{ values: comparison.running, line },
@@ -143,7 +158,7 @@ function percentRow(line: ReadSeries, comparison: Comparison, name: string): Fig
     full: `${writeWhole(value, line.format.style?.marks)}%`,
     judgement: judgements[place] ?? null,
   }));
-  return { key: `${line.id} percent`, name, kind: 'percent', cell, values, line };
+  return { key: `${line.id} percent`, name, unit: '', kind: 'percent', cell, values, line };
 }
 
 /** Which colour rule caught each figure of a line that has rules. */
@@ -158,6 +173,6 @@ function ruleRows(reading: Reading, line: ReadSeries): FigureRow[] {
     const judgement = line.comparison?.judgements[place] ?? null;
     return found ? { text: String(rule + 1), full: found.name, judgement } : none;
   };
-  const name = `Rule${several ? ` of ${line.name}` : ''}`;
-  return [{ key: `${line.id} rule`, name, kind: 'rule', cell, values, line }];
+  const name = `Rule${several ? ` of ${line.called}` : ''}`;
+  return [{ key: `${line.id} rule`, name, unit: '', kind: 'rule', cell, values, line }];
 }

@@ -1,7 +1,6 @@
 import { periodKey } from '../../core/calendar';
 import { linesOf, type Reading } from '../../core/reading';
 import { saveFile } from '../look';
-import { nameOf } from './figureRows';
 
 /** The figures behind a chart as plain cells: exact, whatever is written on the screen. */
 export type FigureCells = (string | number | null)[][];
@@ -14,8 +13,7 @@ export function figureCells(reading: Reading): FigureCells {
   const columns = lines
     .filter(({ id }) => !marks.has(id))
     .flatMap((line) => {
-      const { figures, comparison, caughtBy, met } = line;
-      const name = nameOf(line, lines);
+      const { called: name, figures, comparison, caughtBy, met } = line;
       const of = several ? ` of ${name}` : '';
       const named = (id: string | null) => reading.rules.find((rule) => rule.id === id)?.name;
       const rules =

@@ -1,6 +1,6 @@
 import type { Colour, Stroke, YardstickLook } from '../../core/chart';
 import { writeFigure } from '../../core/labels';
-import { coloursCaught, linesOf, type Reading } from '../../core/reading';
+import { coloursWorn, linesOf, type Reading } from '../../core/reading';
 import { textSizes } from './textSizes';
 import type { Measure } from './geometry';
 
@@ -52,9 +52,9 @@ function namedIn({ look, ...reading }: Reading): Named[] {
   if (look.names.as !== 'legend') return [];
   const panels = reading.panels.length > 1;
   const caught = reading.rules.filter((rule) => rule.caught > 0);
-  const lines = linesOf(reading).map(({ id, seriesId, name, seriesName, stroke }) => ({
-    ...{ series: id, stroke, rules: coloursCaught(reading, seriesId) },
-    text: panels ? seriesName : name,
+  const lines = linesOf(reading).map((line) => ({
+    ...{ series: line.id, stroke: line.stroke, rules: coloursWorn(line, reading) },
+    text: panels ? line.seriesName : line.name,
   }));
   const once = new Map(lines.map((line) => [`${line.text} ${JSON.stringify(line.stroke)}`, line]));
   const held = look.names.yardsticks ? (reading.panels[0]?.yardsticks ?? []) : [];

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import type { SourceDetail } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
-import { sayStep } from '../../core/preparation';
+import { countRows, sayStep } from '../../core/preparation';
 import { unitOf } from '../../core/table';
 import { api, sayProblem } from '../api';
 import {
@@ -60,7 +60,7 @@ export function SourcePage() {
           <div>
             <h1>{source.name}</h1>
             <p className="quiet">
-              {rows.toLocaleString('en-GB')} rows from {fileName}
+              {countRows(rows)} from {fileName}
               {corrected ? ', corrected in place' : form.file && `: ${formWords(form.file)}`}
               {form.completeTo && `, complete up to ${sayDay(form.completeTo)}`}
             </p>

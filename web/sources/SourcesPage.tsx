@@ -1,4 +1,6 @@
 import './sources.css';
+import { countPeriods } from '../../core/labels';
+import { countRows } from '../../core/preparation';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Source } from '../../contract';
@@ -135,7 +137,7 @@ function SourceEntry({ source, onRemove }: SourceEntryProps) {
         {name}
       </Link>
       <span className="quiet">
-        {rows.toLocaleString('en-GB')} rows, {columns.length} columns
+        {countRows(rows)}, {countPeriods(columns.length, 'column')}
       </span>
       <span className="quiet small">{fileName}</span>
       {own ? (

@@ -1,3 +1,4 @@
+import { countRows } from '../../core/preparation';
 import type { SourceDetail } from '../../contract';
 import { api, sayProblem } from '../api';
 
@@ -24,7 +25,7 @@ export function Versions({ source }: { source: SourceDetail }) {
                 dateStyle: 'medium',
                 timeStyle: 'short',
               })}
-              , {version.rows.toLocaleString('en-GB')} rows from {version.fileName}
+              , {countRows(version.rows)} from {version.fileName}
               {modeWords[version.mode]}
               {version.by && <span className="quiet">, by {version.by}</span>}
             </span>

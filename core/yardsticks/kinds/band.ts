@@ -22,6 +22,11 @@ export const band: YardstickKind<BandDefinition> = {
     to: edgeSchema,
     onAxis: boolean().required(),
   }),
+  named: ({ from, to }) => {
+    const both = (kind: Edge['kind']) => from.kind === kind && to.kind === kind;
+    if (both('deviation')) return 'Usual range';
+    return both('percentile') ? 'Between percentiles' : 'Band';
+  },
   drafts: [
     {
       label: 'Band',

@@ -35,6 +35,10 @@ export const yardstickKinds = [
 const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>
   yardstickKinds.find((each) => each.kind === kind) as YardstickKind<YardstickDefinition>;
 
+/** The name that a yardstick has from what it is; null where its kind gives none. */
+export const namedBy = (definition: YardstickDefinition): string | null =>
+  kindOf(definition).named?.(definition) ?? null;
+
 export const yardstickSchema = lazy(
   (value: YardstickDefinition | undefined) =>
     (yardstickKinds.find(({ kind }) => kind === value?.kind)?.schema as ReturnType<

@@ -34,6 +34,8 @@ export interface YardstickKind<Definition extends { kind: string }> {
   kind: Definition['kind'];
   schema: ISchema<unknown>;
   /** its name in the list of what can be added, with what it is then */
+  /** the name that it has from what it is, until somebody writes another; left out: it has none */
+  named?: (definition: Definition) => string;
   drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
   find: (definition: Definition, context: YardstickContext) => Found;
 }

@@ -25,6 +25,7 @@ export const steps: YardstickKind<StepsDefinition> = {
     series: string().required().max(40),
     ...scopeShape,
   }),
+  named: ({ count }) => partNames[count] ?? `${count} steps`,
   drafts: [
     {
       label: 'Equal-count steps',
@@ -39,6 +40,11 @@ export const steps: YardstickKind<StepsDefinition> = {
     }));
     return { ...nothingFound, scope: `${count} steps ${sayScope(context, series, scope)}`, bands };
   },
+};
+
+const partNames: Record<number, string> = {
+  ...{ 2: 'Halves', 3: 'Thirds', 4: 'Quarters', 5: 'Fifths', 6: 'Sixths', 8: 'Eighths' },
+  10: 'Tenths',
 };
 
 /** The step of each figure, from 1; one on an edge, within a relative 1e-9, belongs to the lower. */

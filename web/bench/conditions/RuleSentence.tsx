@@ -1,3 +1,4 @@
+import { countPeriods } from '../../../core/labels';
 import { Input } from 'antd';
 import {
   type ChartDefinition,
@@ -140,7 +141,7 @@ function LookFields({ rule, onChange }: LookFieldsProps) {
         onChange={(width) => onChange({ ...rule, width: width || null })}
         options={[
           { value: 0, label: 'the line’s own' },
-          ...widths.map((width) => ({ value: width, label: `${width} pixels` })),
+          ...widths.map((width) => ({ value: width, label: countPeriods(width, 'pixel') })),
         ]}
       />
     </>

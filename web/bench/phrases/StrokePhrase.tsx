@@ -1,3 +1,4 @@
+import { countPeriods } from '../../../core/labels';
 import { Checkbox } from 'antd';
 import {
   type Dash,
@@ -87,7 +88,7 @@ export function StrokePhrase({ series, onChange }: SeriesPhraseProps) {
         onChange={(width) => set({ width: width || null })}
         options={[
           { value: 0, label: 'its role’s own' },
-          ...widths.map((width) => ({ value: width, label: `${width} pixels` })),
+          ...widths.map((width) => ({ value: width, label: countPeriods(width, 'pixel') })),
         ]}
       />
       <PointsFields points={stroke.points} onChange={(points) => set({ points })} />

@@ -1,3 +1,4 @@
+import { countPeriods } from '../../../core/labels';
 import { Checkbox, Input } from 'antd';
 import {
   type Colour,
@@ -51,7 +52,7 @@ export function LookPhrase({ yardstick, onChange }: LookPhraseProps) {
           label="Width"
           value={look.width}
           onChange={(width) => set({ width })}
-          options={widths.map((width) => ({ value: width, label: `${width} pixels` }))}
+          options={widths.map((width) => ({ value: width, label: countPeriods(width, 'pixel') }))}
         />
         <Checkbox checked={look.front} onChange={({ target }) => set({ front: target.checked })}>
           In front of the lines
