@@ -43,7 +43,10 @@ function table(): Table {
 /** Seven lines of 2,400 days, each judged against its mean: the most that a chart is likely to hold. */
 export function judgedDays() {
   const figures = table();
-  const drafted = draftChart({ id: 1, columns: figures.columns });
+  const drafted = draftChart({
+    id: 1,
+    columns: figures.columns.map(({ name, kind }) => ({ name, kind })),
+  });
   const [first] = drafted.series;
   if (!first) throw new Error('The draft has no series.');
   const split = {

@@ -11,6 +11,9 @@ export const listedChartShape = object({
 export const sourceColumnShape = columnShape.shape({
   decimals: number().required(),
   words: number().required(),
+  /** how many different values it has, and the least and the greatest; null: nobody looked */
+  distinct: number().nullable().defined(),
+  range: mixed<[number, number]>().nullable().defined(),
 });
 
 export const sourceShape = object({

@@ -1,5 +1,13 @@
 import type { ChartDefinition } from './definition';
-import { draftChart, draftRule, nextPlace, withChanged, withMark, withoutSeries } from './draft';
+import {
+  draftChart,
+  draftRule,
+  draftSeries,
+  nextPlace,
+  withChanged,
+  withMark,
+  withoutSeries,
+} from './draft';
 import { parseChart } from './schema';
 import { plainStroke } from './strokes';
 import { testChart, testSeries } from '../testing';
@@ -116,4 +124,55 @@ it.each([
   ],
 ])('refuses a definition with %s', (_, wrong) => {
   expect(() => parseChart({ ...drafted, ...wrong })).toThrow();
+});
+
+const named = (name: string, more: object = {}) => ({ name, kind: 'number' as const, ...more });
+const dated = (more: object = {}) => ({ name: 'Day', kind: 'date' as const, ...more });
+
+it.each([
+  ['years, as they are written', dated({ datePattern: 'YYYY' }), 'year'],
+  ['quarters, as they are written', dated({ datePattern: 'Qn YYYY' }), 'quarter'],
+  [
+    'quarters, by their days',
+    dated({ datePattern: 'YYYY-MM-DD', distinct: 4, range: [0, 274] }),
+    'quarter',
+  ],
+  ['years, by their days', dated({ distinct: 3, range: [0, 731] }), 'year'],
+  ['months', dated({ distinct: 12, range: [0, 334] }), 'month'],
+  ['days', dated({ distinct: 300, range: [0, 334] }), 'month'],
+])('opens on no empty picture: a source by %s', (_, date, grain) => {
+  const chart = draftChart({ id: 1, columns: [date, named('Fares')], rows: 9 });
+  expect([chart.grain, chart.title]).toEqual([grain, `Fares by ${grain}`]);
+});
+
+it.each([
+  ['a receipt number', [named('Receipt no'), named('Fares')], 'Fares'],
+  [
+    'a running number',
+    [named('Lfd', { distinct: 9, range: [1, 9] }), named('Fahrgäste')],
+    'Fahrgäste',
+  ],
+  ['a year', [named('Year'), named('Fahrgäste')], 'Fahrgäste'],
+  [
+    'what never changes',
+    [named('Boats', { distinct: 1, range: [4, 4] }), named('Fahrgäste')],
+    'Fahrgäste',
+  ],
+  ['what is planned', [named('Budget'), named('Fahrgäste')], 'Fahrgäste'],
+])('draws first what is worth it, not %s', (_, columns, wanted) => {
+  expect(draftChart({ id: 1, columns: [dated(), ...columns], rows: 9 }).series[0]?.name).toBe(
+    wanted,
+  );
+});
+
+it('adds a series that is none of those drawn, for what its name says', () => {
+  const columns = [dated(), named('Fares'), named('Target'), named('Budget 2026')];
+  const add = (...drawn: string[]) => {
+    const { name, role } = draftSeries({ id: 1, columns }, 's', 'other', drawn);
+    return [name, role];
+  };
+  expect([add('Fares'), add('Fares', 'Target')]).toEqual([
+    ['Target', 'target'],
+    ['Budget 2026', 'budget'],
+  ]);
 });

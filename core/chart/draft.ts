@@ -1,6 +1,8 @@
 import { renamedIn } from '../formula';
+import type { DatePattern } from '../calendar';
 import type { ColumnKind } from '../table';
 import { plainAxes } from './axes';
+import { draftGrain, draftMeasures, draftRole } from './draftColumns';
 import { type Colour, plainStroke, takesPalette } from './strokes';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
@@ -14,7 +16,15 @@ import type {
 /** A source as far as a first chart of it needs to be known. */
 export interface DraftSource {
   id: number;
-  columns: readonly { name: string; kind: ColumnKind }[];
+  columns: readonly {
+    name: string;
+    kind: ColumnKind;
+    datePattern?: DatePattern | null;
+    /** how many different values it has, and the least and the greatest; left out: nobody knows */
+    distinct?: number | null;
+    range?: readonly [least: number, most: number] | null;
+  }[];
+  rows?: number;
 }
 
 /** An id for a new part of a chart, other than those in use. */
@@ -37,20 +47,24 @@ export function nextPlace(chart: Pick<ChartDefinition, 'series'>): number {
 }
 
 /**
- * A first series of a source: its first figures, summed, over its first dates; its rows are counted
- * when it has no figures.
+ * A first series of a source: the figures that are worth it most, summed, over its first dates; its
+ * rows are counted when it has no figures.
+ * @param role what it stands for, unless its name says otherwise
+ * @param drawn columns that are drawn already, which come last
  */
 export function draftSeries(
   source: DraftSource,
   id: string,
   role: SeriesDefinition['role'],
+  drawn: readonly string[] = [],
 ): SeriesDefinition {
   const dates = source.columns.find(({ kind }) => kind === 'date');
-  const numbers = source.columns.find(({ kind }) => kind === 'number');
+  const measures = draftMeasures(source);
+  const numbers = measures.find(({ name }) => !drawn.includes(name)) ?? measures[0];
   return {
     id,
     name: numbers?.name ?? 'Rows',
-    role,
+    role: draftRole(numbers?.name ?? '', role),
     figures: {
       kind: 'rows',
       sourceId: source.id,
@@ -68,13 +82,14 @@ export function draftSeries(
   };
 }
 
-/** A first chart of a source, by month, with its extremes and the today line. */
+/** A first chart of a source, by month where it can be, with its extremes and the today line. */
 export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
+  const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
   return {
     version: 3,
-    title: `${series.name} by month`,
-    grain: 'month',
+    title: `${series.name} by ${grain}`,
+    grain,
     along: { kind: 'periods' },
     span: { kind: 'fixed', from: null, to: null },
     yearStart: 1,

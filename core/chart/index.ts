@@ -1,3 +1,4 @@
+export { draftRole } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export {
   type ChartDefinition,

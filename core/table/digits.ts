@@ -14,10 +14,12 @@ const mostDigits = 15;
 /** Figures of fewer digits than these happen to be of one length too often. */
 const leastDigits = 5;
 
-const namesThings =
+/** Heads of columns that name what their digits stand for: orders, places, accounts. */
+export const namesThings =
   /(^|[\s_-])(id|ids|no|nr|number|nummer|numéro|num|code|key|ref|reference|receipt|invoice|order|booking|ticket|account|konto|customer|client|phone|telephone|tel|mobile|zip|postcode|plz|ean|gtin|sku|isbn|iban|serial|batch|article|artikel|beleg|kundennr|vehicle|staff)\b|[a-z]Id$|№|#/i;
 
-const namesAmounts =
+/** Heads of columns that name an amount. */
+export const namesAmounts =
   /(amount|fare|price|cost|revenue|sales|turnover|budget|target|plan|actual|forecast|total|value|sum|income|profit|margin|tax|fee|spend|balance|passenger|rider|visitor|visit|user|guest|trip|click|view|head|people|population|volume|quantity|qty|count|units?|weight|distance|duration|minute|hour|litre|liter|mile|kwh|km|kg|tonne|betrag|umsatz|preis|kosten|erlös|menge|anzahl|besucher|fahrten|montant|prix|coût|ventes|importe|ventas|figure|measure)|[([%€$£]/i;
 
 /**

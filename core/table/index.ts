@@ -8,7 +8,7 @@ export {
   type Writing,
 } from './build';
 export { type Cell, cellFigure, cellText, type DecimalMark, readNumber } from './cells';
-export { type DigitNames, digitNames } from './digits';
+export { type DigitNames, digitNames, namesAmounts, namesThings } from './digits';
 export { isBlank, type MissingSigns, missingSigns, usualMissing } from './missing';
 export {
   type ColumnUnderstanding,

@@ -43,7 +43,7 @@ async function* readRows(
     rest = isLast ? '' : text.slice(meta.cursor);
     rows += data.length;
     return data.map((row) =>
-      row.some((cell) => cell !== '' && cell.trim() !== '') ? row : [],
+      row.some((cell) => cell !== '' && cell.trim() !== '') ? row.map(asMeant) : [],
     ) satisfies Cell[][];
   };
   for await (const text of textOf(file, encoding)) {
@@ -53,6 +53,11 @@ async function* readRows(
   }
   if (rest) yield* inBatches(take(rest, true));
 }
+
+/** What begins as a formula is written with an apostrophe before it, so that none is run. */
+const neutralised = /^'[=+\-@\t\r]/;
+
+const asMeant = (cell: string) => (neutralised.test(cell) ? cell.slice(1) : cell);
 
 /** The text of a file, part by part; all its lines end alike. */
 async function* textOf(file: DeliveredFile, encoding: string): AsyncGenerator<string> {

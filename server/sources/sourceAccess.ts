@@ -108,7 +108,10 @@ const sourceOf = ({ source, version }: ListedRow, person: Person): Source => ({
   ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
   ...{ fileName: version.fileName, rows: version.rows },
   // What their cells hold is shown on the source's own page.
-  columns: version.columns.map(({ profile: _, ...column }) => column),
+  columns: version.columns.map(({ profile, ...column }) => ({
+    ...column,
+    ...{ distinct: profile?.distinct ?? null, range: profile?.range ?? null },
+  })),
   broughtInAt: version.createdAt.toISOString(),
 });
 

@@ -6,6 +6,7 @@ import { notFound, readId, shareFairly } from '../http';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
 import { openVersionRows, requireSource, versionsSeen } from '../sources';
+import { fileNameOf } from './fileName';
 import { type TableText, tableTexts } from './tableText';
 import { writeWorkbook } from './writeWorkbook';
 
@@ -23,7 +24,7 @@ export function writingRoutes(database: Database): Router {
     const seen = await versionsSeen(database, person, source);
     const version = await versionOf(database, source.id, asked, seen);
     const form = String(request.params.form);
-    const fileName = `${source.name}.${form}`;
+    const fileName = fileNameOf(source.name, form);
     if (form === 'xlsx') {
       const content = await writeWorkbook({ ...version, name: source.name });
       return void response.attachment(fileName).send(Buffer.from(content));

@@ -45,7 +45,10 @@ export function SeriesRows({
   const add = (sourceId: number) => {
     const source = sources?.find(({ id }) => id === sourceId);
     if (!source) return;
-    put(draftSeries(source, freshId('series', ids), 'other'));
+    const drawn = chart.series.flatMap(({ figures }) =>
+      figures.kind === 'rows' && figures.sourceId === sourceId ? (figures.column ?? []) : [],
+    );
+    put(draftSeries(source, freshId('series', ids), 'other', drawn));
   };
   const work = () => {
     const [first] = chart.series;

@@ -1,6 +1,7 @@
 import { Checkbox, Radio } from 'antd';
 import {
   type ChartDefinition,
+  draftRole,
   draftSeries,
   freshId,
   type GoodSide,
@@ -148,7 +149,7 @@ function addBudget(
   const date = source.id === own.sourceId ? own.date : figures.date;
   const budget = {
     ...drafted,
-    name: column,
+    ...{ name: column, role: draftRole(column, 'budget') },
     figures: { ...figures, date, column, aggregate: taken },
     stroke: { ...drafted.stroke, place: nextPlace(chart) },
   };
