@@ -38,6 +38,8 @@ export interface Line {
   handsOver: number | null;
   /** which of several lines of a series it is, by time: 0 is the latest; null for the only one */
   age: number | null;
+  /** by place: the days at which its figures stand, where the positions are those of any year */
+  days?: readonly (number | null)[];
 }
 
 /** The lines of a chart on the calendar, before they are arranged. */

@@ -41,10 +41,17 @@ export const years: ArrangementKind<Years> = {
       (shown[at] ?? [])
         .filter((year) => !line.plan || year === (latest > -Infinity ? latest : all[0]))
         .map((year) =>
-          lineOfYear(line, year, slots, positions.length, {
-            name: several ? `${line.name} ${year}` : String(year),
-            age: all.indexOf(year),
-          }),
+          lineOfYear(
+            line,
+            year,
+            slots,
+            positions.length,
+            {
+              name: several ? `${line.name} ${year}` : String(year),
+              age: all.indexOf(year),
+            },
+            periods,
+          ),
         ),
     );
     return {
@@ -117,6 +124,7 @@ function lineOfYear<L extends Line>(
   slots: readonly Slot[],
   length: number,
   named: Pick<Line, 'name' | 'age'>,
+  periods: readonly Position[],
 ): L {
   const places = new Array<number>(length).fill(-1);
   slots.forEach((slot, place) => {
@@ -131,6 +139,7 @@ function lineOfYear<L extends Line>(
     ...line,
     ...named,
     id: `${line.id}@${year}`,
+    days: places.map((place) => periods[place]?.middle ?? null),
     figures: places.map((place) => line.figures[place] ?? null),
     drawn: places.map((place) => line.drawn[place] ?? null),
     open: places.map((place) => line.open[place] ?? false),

@@ -1,13 +1,6 @@
 import type { ChartDefinition } from './definition';
-import {
-  draftChart,
-  draftRule,
-  draftSeries,
-  nextPlace,
-  withChanged,
-  withMark,
-  withoutSeries,
-} from './draft';
+import { draftChart, draftRule, draftSeries, nextPlace, withChanged, withMark } from './draft';
+import { withoutPart } from './hanging';
 import { parseChart } from './schema';
 import { plainStroke } from './strokes';
 import { testChart, testSeries } from '../testing';
@@ -59,7 +52,7 @@ it('gives a mark its colour rules once, and takes them with it', () => {
 });
 
 it('removes a mark with everything that hung on it and leaves the rest as it was', () => {
-  const alone = withoutSeries(held, 'budget');
+  const alone = withoutPart(held, { of: 'series', id: 'budget' });
   expect(alone.series).toEqual(drafted.series);
   expect(alone.colourRules).toEqual([]);
   expect(alone.standouts).toEqual(drafted.standouts);
@@ -99,7 +92,7 @@ it('gives a series its place in the palette for good', () => {
   const strokes = (chart: ChartDefinition) =>
     Object.fromEntries(chart.series.map(({ id, stroke }) => [id, stroke]));
   const chart = testChart({ series: [...series, second] });
-  expect(strokes(withoutSeries(chart, 'a'))).toEqual({
+  expect(strokes(withoutPart(chart, { of: 'series', id: 'a' }))).toEqual({
     plan: plainStroke,
     b: strokes(chart).b,
   });

@@ -148,20 +148,6 @@ export function withMark(
   return { ...chart, series, colourRules: [...others, off, on] };
 }
 
-/** Removes a series, and with it what hangs on it; other series keep their style and lose its mark. */
-export function withoutSeries(chart: ChartDefinition, seriesId: string): ChartDefinition {
-  const orphaned = chart.series.filter(({ mark }) => mark?.against === seriesId);
-  const freed = orphaned.reduce((before, { id }) => withMark(before, id, null), chart);
-  return {
-    ...freed,
-    series: freed.series
-      .filter(({ id }) => id !== seriesId)
-      .map((each) => (each.handover === seriesId ? { ...each, handover: null } : each)),
-    colourRules: freed.colourRules.filter(({ series }) => series !== seriesId),
-    standouts: freed.standouts.filter(({ series }) => series !== seriesId),
-  };
-}
-
 /** Changes a series; formulas that name it follow its new name. */
 export function withChanged(
   chart: ChartDefinition,

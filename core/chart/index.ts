@@ -1,3 +1,4 @@
+export { type Hanging, hangingOn, type Part, withoutPart, withRenamed } from './hanging';
 export { draftRole } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export {
@@ -52,7 +53,6 @@ export {
   nextPlace,
   withChanged,
   withMark,
-  withoutSeries,
 } from './draft';
 export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
 export { drawnChart, type SeenBy } from './drawn';

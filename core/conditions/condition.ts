@@ -6,7 +6,7 @@ import type { Yardstick, YardstickContext } from '../yardsticks';
 
 /** What conditions of a line can look at. */
 export interface ConditionContext extends YardstickContext {
-  line: Pick<Line, 'id' | 'key' | 'split' | 'seriesId' | 'figures' | 'open'>;
+  line: Pick<Line, 'id' | 'key' | 'split' | 'seriesId' | 'figures' | 'open' | 'days'>;
   /** the figures of the line come from no division */
   exact: boolean;
   yardsticks: readonly Yardstick[];

@@ -5,4 +5,4 @@ export {
   longestFormula,
   readFormula,
 } from './formula';
-export { renamedIn, writtenName } from './renamed';
+export { mentionedIn, renamedIn, writtenName } from './renamed';

@@ -12,3 +12,7 @@ export function renamedIn(formula: string, from: string, to: string): string {
     })
     .join('');
 }
+
+/** Whether a formula names something. */
+export const mentionedIn = (formula: string, name: string): boolean =>
+  name !== '' && renamedIn(formula, name, `${name} `) !== formula;

@@ -7,7 +7,7 @@ import type { Comparison } from './reading';
 /** A line as far as conditions look at it. */
 export type Conditioned = Pick<
   SeriesLine,
-  'id' | 'key' | 'split' | 'seriesId' | 'figures' | 'open' | 'exact'
+  'id' | 'key' | 'split' | 'seriesId' | 'figures' | 'open' | 'exact' | 'days'
 > & { comparison: Pick<Comparison, 'judgements' | 'marks' | 'differences'> | null };
 
 /** What conditions of a line can look at. */

@@ -17,6 +17,7 @@ import {
   type YardstickDefinition,
 } from '../yardsticks';
 import { type Laid, layChart, type LaidPanel } from './laid';
+import { standsOnBoth } from './axesApart';
 import { callLines } from './called';
 import { lookAt } from './yardsticks';
 import type { Reading, ReadLook, ReadPanel, ReadSeries } from './reading';
@@ -124,7 +125,8 @@ function readLines(
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
   const { yearStart } = chart;
   const context = { axis, positions, lines: counted, allLines, yearStart, ...known };
-  const yardsticks = findYardsticks(chart.yardsticks, context, onSecond);
+  const onOne = chart.yardsticks.filter((yardstick) => !standsOnBoth(chart, yardstick));
+  const yardsticks = findYardsticks(onOne, context, onSecond);
   const conditionsOf = conditionsIn(context, yardsticks, chart);
   return {
     ...{ key, title, yardsticks, conditionsOf },

@@ -1,4 +1,5 @@
 import type { Position } from '../arrangements';
+import { sayOnBoth } from './axesApart';
 import type { DrawnChart, DrawnSeries, SeriesFrames } from '../chart';
 import { writeWhole } from '../labels';
 import type { Comparison } from './reading';
@@ -20,6 +21,7 @@ export function remarks(
   return [
     ...chart.series.flatMap((series) => sayWithin(chart, series, frames)),
     ...chart.series.flatMap((series) => sayUndivided(series, lines)),
+    ...sayOnBoth(chart),
     ...lines.flatMap(sayReadings),
     ...(open ? [sayOpen(open, comparisons)] : []),
     ...(drawn > mostLines ? [`The first ${mostLines} of ${drawn} lines are drawn.`] : []),

@@ -1,5 +1,5 @@
 import { dayOfDate } from '../calendar';
-import { type ChartDefinition, chartFrames, drawnChart } from '../chart';
+import { type ChartDefinition, chartFrames, draftRule, drawnChart } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { readChart } from './readChart';
 
@@ -82,4 +82,37 @@ it.each([
   });
   const values = Object.fromEntries(series.map(({ id }) => [id, takings]));
   expect(read(testChart({ series }), values).summary).toContain(`Test. ${words}, `);
+});
+
+it('draws no band between figures of two value axes, and says so', () => {
+  const edge = (series: string) => ({ kind: 'statistic', statistic: 'mean', series });
+  const band = { id: 'band', kind: 'band', name: 'Between', onAxis: false, from: edge('a') };
+  const series = (axis: 'first' | 'second') => [
+    testSeries('a', { name: 'Fares' }),
+    testSeries('b', { name: 'Riders', axis }),
+  ];
+  const of = (axis: 'first' | 'second') => {
+    const yardsticks = [{ ...band, to: edge('b') }] as unknown as ChartDefinition['yardsticks'];
+    const values = { a: takings, b: takings.map((figure) => figure / 2) };
+    const { remarks, panels } = read(testChart({ series: series(axis), yardsticks }), values);
+    return [remarks, panels[0]?.yardsticks.map(({ name }) => name)];
+  };
+  expect(of('first')).toEqual([[], ['Between']]);
+  expect(of('second')).toEqual([
+    [
+      '“Between” is found from series on both value axes, so it is not drawn. Take it from series on one.',
+    ],
+    [],
+  ]);
+});
+
+it('catches by its own dates what is laid over other years', () => {
+  const rule = draftRule('late', 'a', { kind: 'dates', is: 'from', date: '2025-11-15' }, 'plum');
+  const chart = testChart({
+    ...{ series: [testSeries('a', { name: 'Fares' })], arrangement: { kind: 'years' } },
+    colourRules: [rule],
+  });
+  const { panels } = read(chart, { a: takings });
+  const caught = panels[0]?.series.map(({ caughtBy }) => caughtBy.map((id) => id === 'late'));
+  expect(caught).toEqual([[...Array<boolean>(10).fill(false), true, true]]);
 });

@@ -1,6 +1,12 @@
 import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
-import { type ChartDefinition, type SeriesDefinition, withoutSeries } from '../../core/chart';
+import {
+  type ChartDefinition,
+  hangingOn,
+  type SeriesDefinition,
+  withoutPart,
+} from '../../core/chart';
+import { Remove } from './usePart';
 import { Phrase } from '../controls';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
@@ -61,7 +67,7 @@ function SeriesActs({
       return { ...before, series: moved };
     });
   const remove = () => {
-    change((before) => withoutSeries(before, series.id));
+    change((before) => withoutPart(before, { of: 'series', id: series.id }));
     toastUndo(`${series.name} removed.`, () => dispatch(benchActions.undone()));
   };
   const act = (words: ReactNode, run: () => void, disabled = false) => (
@@ -83,7 +89,13 @@ function SeriesActs({
         )}
       {act('Earlier', () => move(-1), place === 0)}
       {act('Later', () => move(1), place === chart.series.length - 1)}
-      {act(`Remove ${series.name}`, remove, chart.series.length === 1)}
+      {chart.series.length > 1 && (
+        <Remove
+          name={series.name}
+          hanging={hangingOn(chart, { of: 'series', id: series.id })}
+          onRemove={remove}
+        />
+      )}
     </div>
   );
 }

@@ -1,5 +1,6 @@
+import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import type { ChartDefinition } from '../../core/chart';
+import { type ChartDefinition, type Hanging, withoutPart } from '../../core/chart';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { useChange } from './useBench';
@@ -23,17 +24,42 @@ export function usePart<K extends Part>(part: K, id: string) {
         return moved;
       }),
     remove: (name: string) => {
-      put((items) => items.filter((each) => each.id !== id));
+      if (part === 'yardsticks' || part === 'dials')
+        change((before) => withoutPart(before, { of: part, id }));
+      else put((items) => items.filter((each) => each.id !== id));
       toastUndo(`${name} removed.`, () => dispatch(benchActions.undone()));
     },
   };
 }
 
-/** Takes a part off the chart. */
-export function Remove({ name, onRemove }: { name: string; onRemove: (name: string) => void }) {
-  return (
-    <button type="button" className="act" onClick={() => onRemove(name)}>
-      Remove {name}
+interface RemoveProps {
+  name: string;
+  /** what would be left without it, and goes along */
+  hanging?: readonly Hanging[];
+  onRemove: (name: string) => void;
+}
+
+/** Takes a part off the chart; what hangs on it is said before. */
+export function Remove({ name, hanging = [], onRemove }: RemoveProps) {
+  const [asked, setAsked] = useState(false);
+  const press = (words: string, act: () => void) => (
+    <button type="button" className="act" onClick={act}>
+      {words}
     </button>
+  );
+  if (!asked || hanging.length === 0)
+    return press(`Remove ${name}`, () => (hanging.length > 0 ? setAsked(true) : onRemove(name)));
+  const words = [...new Set(hanging.map((each) => each.words))];
+  return (
+    <div role="alert" className="row">
+      <span>
+        {words.slice(0, 4).join(', ')}
+        {words.length > 4 && ` and ${words.length - 4} more`}{' '}
+        {words.length === 1 ? 'hangs' : 'hang'} on {name}, and {words.length === 1 ? 'goes' : 'go'}{' '}
+        with it.
+      </span>
+      {press(`Remove ${name} and what hangs on it`, () => onRemove(name))}
+      {press('Keep it', () => setAsked(false))}
+    </div>
   );
 }

@@ -34,14 +34,23 @@ export const datesCondition: ConditionKind<DatesCondition> = {
     const day = date === null ? null : parseDay(date);
     return `${is === 'before' ? 'before' : 'from'} ${day === null ? 'today' : writeDay(day)}${is === 'from' ? ' on' : ''}`;
   },
-  test: ({ is, date }, { axis, positions, today }) => {
-    const dated = axis === 'calendar';
+  test: ({ is, date }, { axis, positions, line: { days }, today }) => {
     const day = (date === null ? null : parseDay(date)) ?? today;
+    const holds = (at: number | null) => (at === null ? null : at >= day === (is === 'from'));
+    // Years that are laid over each other stand on the days of any year, and have their own beside.
+    const middle = (place: number) =>
+      days
+        ? (days[place] ?? null)
+        : axis === 'calendar'
+          ? (positions[place]?.middle ?? null)
+          : null;
     return {
       ...{ thresholds: [], edges: true },
-      at: (place) =>
-        dated ? (positions[place]?.middle ?? -Infinity) >= day === (is === 'from') : null,
-      along: ({ x }) => (dated ? x >= day === (is === 'from') : null),
+      at: (place) => holds(middle(place)),
+      along: ({ from, x }) => {
+        const own = middle(from);
+        return holds(own === null ? null : own + x - (positions[from]?.middle ?? x));
+      },
     };
   },
 };

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { type ChartDefinition, freshId } from '../../../core/chart';
+import { type ChartDefinition, freshId, hangingOn, withRenamed } from '../../../core/chart';
 import type { DialDefinition } from '../../../core/dials';
 import type { Reading } from '../../../core/reading';
 import { NameField } from '../fields';
@@ -72,20 +72,25 @@ export function DialRows({ chart, reading }: DialRowsProps) {
           found={sayRange(dial)}
           figure={dial.value === '' ? 'all' : String(dial.value)}
         >
-          <DialSettings dial={dial} />
+          <DialSettings chart={chart} dial={dial} />
         </ListRow>
       ))}
     </ListSection>
   );
 }
 
-function DialSettings({ dial }: { dial: DialDefinition }) {
+function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefinition }) {
   const { set, remove } = usePart('dials', dial.id);
+  const change = useChange();
+  const part = { of: 'dials', id: dial.id } as const;
   return (
     <>
-      <NameField value={dial.name} onChange={(name) => set({ ...dial, name })} />
+      <NameField
+        value={dial.name}
+        onChange={(name) => change((before) => withRenamed(before, part, name))}
+      />
       <DialFields dial={dial} onChange={set} />
-      <Remove name={dial.name} onRemove={remove} />
+      <Remove name={dial.name} hanging={hangingOn(chart, part)} onRemove={remove} />
     </>
   );
 }

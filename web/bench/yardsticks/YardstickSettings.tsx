@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { ChartDefinition, StyledYardstick } from '../../../core/chart';
+import { type ChartDefinition, hangingOn, type StyledYardstick } from '../../../core/chart';
 import type { YardstickDefinition } from '../../../core/yardsticks';
 import { NameField } from '../fields';
 import { Remove, usePart } from '../usePart';
@@ -65,7 +65,11 @@ export function YardstickSettings({ chart, yardstick }: YardstickSettingsProps) 
           onChange={(name) => set({ ...yardstick, name } as StyledYardstick)}
         />
       )}
-      <Remove name={'name' in yardstick ? yardstick.name : 'the today line'} onRemove={remove} />
+      <Remove
+        name={'name' in yardstick ? yardstick.name : 'the today line'}
+        hanging={hangingOn(chart, { of: 'yardsticks', id: yardstick.id })}
+        onRemove={remove}
+      />
     </>
   );
 }
