@@ -239,6 +239,42 @@ export interface Changes {
   retyped: { column: string; from: string; to: string }[];
   /** charts that draw from a column that is gone or retyped */
   charts: { title: string; column: string }[];
+  /** lines that would come to mean something else */
+  meanings: ChangedMeaning[];
+}
+
+/** A column's sum over the days up to one, before a delivery and after it. */
+interface EarlierSum {
+  date: string;
+  column: string;
+  /** written 2026-11-23 */
+  upTo: string;
+  before: number;
+  after: number;
+}
+
+/** What a delivery changes of what stood before: words that come to columns, and sums of earlier days. */
+export interface EarlierChange {
+  words: { column: string; fresh: string[]; before: string[] }[];
+  sums: EarlierSum[];
+}
+
+/** A line of a chart that would come to mean something else. */
+export interface ChangedMeaning {
+  chartId: number;
+  dashboardId: number;
+  title: string;
+  series: string;
+  /** of the series */
+  name: string;
+  column: string;
+  /** words that the line would come to add up, as many as are named, and how many they are */
+  words: string[];
+  count: number;
+  /** the words that it adds up now; empty where they are too many to name */
+  before: string[];
+  /** what its figures of earlier days would become; null where words come */
+  sum: EarlierSum | null;
 }
 
 /** One line of the stream that long work answers with, as JSON. */

@@ -15,7 +15,7 @@ import {
 const mostExamples = 5;
 
 /** What a delivery would change, but for the charts that it would touch. */
-export type RowChanges = Omit<Changes, 'charts' | 'builtOn'>;
+export type RowChanges = Omit<Changes, 'charts' | 'meanings' | 'builtOn'>;
 
 /**
  * Compares the rows that would stand after a delivery with those that a source has: by keys where rows

@@ -3,9 +3,10 @@ import { type Problem, ProblemError } from '../../core/values';
 import { isDatabaseAway, openDatabase } from '../database';
 import type { DeliveredFile } from '../forms';
 import { settings } from '../settings';
-import { openStandingRows, sourceGone } from '../sources';
+import { isMerged, mergeTables, openStandingRows, sourceGone } from '../sources';
 import { readUpload } from '../uploads';
 import { compareTables } from './compare';
+import { lookAtEarlier } from './earlier';
 import { deliverFile, refuseOpen, tableOf } from './deliver';
 import { readLookups } from './lookups';
 import { Progress } from './progress';
@@ -102,7 +103,12 @@ const acts: Record<DeliveryTask['kind'], (reading: Reading) => Promise<void>> = 
     progress.begin('comparing');
     const table = tableOf(file, understanding, await readLookups(database, understanding.steps));
     const changes = await compareTables(standing.rows, table, task.mode, task.keys);
-    say({ kind: 'compared', changes: { ...changes, builtOn: standing.versionId, charts: [] } });
+    const after = isMerged(task.mode)
+      ? mergeTables(standing.rows, table, { mode: task.mode, keys: changes.keys })
+      : table;
+    say({ kind: 'earlier', earlier: await lookAtEarlier(standing.rows, after) });
+    const { versionId: builtOn } = standing;
+    say({ kind: 'compared', changes: { ...changes, builtOn, charts: [], meanings: [] } });
   },
 
   'bring-in': async (reading) => {

@@ -2,6 +2,7 @@ import { type Request, type Response, Router } from 'express';
 import {
   bringInBody,
   compareBody,
+  type EarlierChange,
   type FileForm,
   type Person,
   understandBody,
@@ -14,6 +15,7 @@ import { measuresOf } from '../measures';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
 import {
+  chartsDrawing,
   chartsUsing,
   requireOwnSource,
   requireSource,
@@ -22,6 +24,7 @@ import {
 } from '../sources';
 import { keepUpload, requireUpload, whileRead, withShare } from '../uploads';
 import { sourcesLookedUp } from './lookups';
+import { changedMeanings } from './meanings';
 import { keepReaderReady, runDelivery } from './runDelivery';
 import type { DeliveryMessage, DeliveryTask } from './task';
 import {
@@ -65,11 +68,16 @@ export function deliveryRoutes(database: Database): Router {
     const form = await allowedForm(database, person, asked as FileForm);
     await requireOwnSource(database, person, sourceId);
     const how = { sourceId, mode, keys: keys ?? null };
+    let earlier: EarlierChange = { words: [], sums: [] };
     const withCharts = async (message: DeliveryMessage): Promise<DeliveryMessage> => {
+      if (message.kind === 'earlier') ({ earlier } = message);
       if (message.kind !== 'compared') return message;
       const { changes } = message;
+      const measures = await measuresOf(database, [sourceId]);
       const charts = await chartsLosing(database, person, sourceId, changes);
-      return { ...message, changes: { ...changes, charts } };
+      const { seen } = await chartsDrawing(database, person, sourceId);
+      const meanings = changedMeanings(seen, sourceId, earlier, measures);
+      return { ...message, changes: { ...changes, charts, meanings } };
     };
     await looking(person, request, (upload) =>
       runAndTell(response, person, { kind: 'compare', upload, form, ...how }, withCharts),
@@ -224,7 +232,7 @@ async function tellSteps(
 ) {
   response.type('application/x-ndjson');
   const tell = (message: DeliveryMessage) => {
-    if (message.kind !== 'begun' && !response.closed)
+    if (message.kind !== 'begun' && message.kind !== 'earlier' && !response.closed)
       response.write(`${JSON.stringify(message)}\n`);
   };
   try {

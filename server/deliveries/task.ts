@@ -1,4 +1,11 @@
-import type { Announced, BringInStep, DeliveryMode, FileForm, Upload } from '../../contract';
+import type {
+  Announced,
+  BringInStep,
+  EarlierChange,
+  DeliveryMode,
+  FileForm,
+  Upload,
+} from '../../contract';
 import type { Target } from '../sources';
 
 /** What is to be done with an upload. */
@@ -8,7 +15,11 @@ export type DeliveryTask = { upload: Upload; form: FileForm } & (
   | { kind: 'bring-in'; target: Target; announced: Announced | null }
 );
 
-export type DeliveryMessage = BringInStep | { kind: 'begun'; versionId: number };
+export type DeliveryMessage =
+  | BringInStep
+  | { kind: 'begun'; versionId: number }
+  /** what of the charts it would change is found out beside the rows */
+  | { kind: 'earlier'; earlier: EarlierChange };
 
 /** The last word of a process on a task: it can be given another, or is to be ended. */
 export type ReadingWord = 'ended' | 'spent';

@@ -76,7 +76,9 @@ function BringIn({ source }: { source: SourceDetail | null }) {
             onChange={delivery.choose}
           />
         )}
-        {changes && <WhatChanges changes={changes} />}
+        {changes && (
+          <WhatChanges changes={changes} onMended={() => delivery.choose(delivery.choice)} />
+        )}
         {understanding && (
           <Understood
             {...{ understanding, given }}

@@ -2,6 +2,7 @@ import { Radio, Select } from 'antd';
 import type { Changes, DeliveryMode, ShownRow } from '../../contract';
 import { countRows } from '../../core/preparation';
 import { ScrollTable } from '../look';
+import { Meanings } from './Meanings';
 
 /** What becomes of the rows that the source has. */
 export interface ModeChoice {
@@ -53,7 +54,7 @@ export function ModeField({ choice, columns, onChange }: ModeFieldProps) {
 }
 
 /** What a delivery would change, before anything is changed. */
-export function WhatChanges({ changes }: { changes: Changes }) {
+export function WhatChanges({ changes, onMended }: { changes: Changes; onMended: () => void }) {
   const { added, removed, changed, standing, keys, columns } = changes;
   const { newColumns, goneColumns, retyped, charts } = changes;
   return (
@@ -92,6 +93,7 @@ export function WhatChanges({ changes }: { changes: Changes }) {
           The chart “{title}” draws from “{column}” and will say that it is gone.
         </p>
       ))}
+      <Meanings meanings={changes.meanings} onMended={onMended} />
       <div className="change-examples">
         <Examples label="Added" columns={columns} rows={added.examples} of={added.count} />
         <Examples

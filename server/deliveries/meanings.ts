@@ -1,0 +1,54 @@
+import type { ChangedMeaning, EarlierChange } from '../../contract';
+import { withoutSlots } from '../../core/labels';
+import { isAdditive } from '../../core/frame';
+import { type ChartDefinition, withMeasures } from '../../core/chart';
+import type { Measure } from '../../core/measures';
+
+interface Drawing {
+  id: number;
+  dashboardId: number;
+  title: string;
+  definition: ChartDefinition;
+}
+
+/** Words are named up to here. */
+const mostNamed = 20;
+
+/**
+ * What a delivery makes another thing of: lines that come to add up words which they did not have, and
+ * those whose figures of earlier periods change.
+ * @param measures those of the source, which charts may draw
+ */
+export function changedMeanings(
+  charts: readonly Drawing[],
+  sourceId: number,
+  { words, sums }: EarlierChange,
+  measures: readonly Measure[],
+): ChangedMeaning[] {
+  return charts.flatMap(({ id, dashboardId, title, definition }) =>
+    withMeasures(definition, measures).series.flatMap(({ id: series, name, figures, split }) => {
+      if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
+      const filtered = new Set(
+        [...figures.filters, ...definition.filters.map(({ filter }) => filter)].map(
+          ({ column }) => column,
+        ),
+      );
+      const line = { chartId: id, dashboardId, title: withoutSlots(title), series, name };
+      const gained = words
+        .filter(({ column }) => column !== split?.column && !filtered.has(column))
+        .map(({ column, fresh, before }): ChangedMeaning => ({
+          ...{ ...line, column, words: fresh.slice(0, mostNamed), count: fresh.length },
+          before: before.length <= mostNamed ? before : [],
+          sum: null,
+        }));
+      const sum = isAdditive(figures.aggregate)
+        ? sums.find(({ date, column }) => date === figures.date && column === figures.column)
+        : undefined;
+      const changed: ChangedMeaning[] =
+        sum && filtered.size === 0
+          ? [{ ...line, column: sum.column, words: [], count: 0, before: [], sum }]
+          : [];
+      return [...gained, ...changed];
+    }),
+  );
+}

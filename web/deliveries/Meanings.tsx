@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import type { ChangedMeaning } from '../../contract';
+import { type ChartDefinition, withChanged } from '../../core/chart';
+import { writeWhole } from '../../core/labels';
+import { api, sayProblem } from '../api';
+
+interface MeaningsProps {
+  meanings: readonly ChangedMeaning[];
+  /** a chart was changed, so that less of it would come to mean something else */
+  onMended: () => void;
+}
+
+/** The lines that would come to mean something else, and what can be done before that. */
+export function Meanings({ meanings, onMended }: MeaningsProps) {
+  return meanings.map((meaning) => (
+    <Meaning
+      key={`${meaning.chartId} ${meaning.series} ${meaning.column} ${meaning.sum ? 'sum' : ''}`}
+      {...{ meaning, onMended }}
+    />
+  ));
+}
+
+const list = (words: readonly string[], of: number) =>
+  `${words
+    .slice(0, 4)
+    .map((word) => `“${word || 'blank'}”`)
+    .join(', ')}${of > 4 ? ` and ${of - 4} more` : ''}`;
+
+function Meaning({
+  meaning,
+  onMended,
+}: { meaning: ChangedMeaning } & Pick<MeaningsProps, 'onMended'>) {
+  const { title, name, column, words, count, before, sum } = meaning;
+  const { mend, problem } = useMending(meaning, onMended);
+  if (sum)
+    return (
+      <p className="remark">
+        “{name}” of the chart “{title}” changes up to {sum.upTo}: all of “{column}” comes to{' '}
+        {writeWhole(sum.after)} and not {writeWhole(sum.before)}.
+      </p>
+    );
+  return (
+    <div className="remark">
+      “{name}” of the chart “{title}” would be of {list(words, count)} in “{column}” as well
+      {before.length > 0 && `, and not of ${list(before, before.length)} alone`}.{' '}
+      {before.length > 0 && (
+        <button type="button" className="act" onClick={() => mend(kept)}>
+          Keep it to {list(before, before.length)}
+        </button>
+      )}{' '}
+      <button type="button" className="act" onClick={() => mend(divided)}>
+        Draw a line for each
+      </button>
+      {problem && <p className="problem">{problem}</p>}
+    </div>
+  );
+}
+
+type Change = (chart: ChartDefinition, meaning: ChangedMeaning) => ChartDefinition;
+
+/** The line stays of the words that it is of now. */
+const kept: Change = (chart, { series, column, before }) => {
+  const own = chart.series.find(({ id }) => id === series);
+  if (own?.figures.kind !== 'rows') return chart;
+  const filter = { kind: 'words' as const, column, words: [...before], keep: true };
+  const figures = { ...own.figures, filters: [...own.figures.filters, filter] };
+  return withChanged(chart, series, { figures });
+};
+
+/** Each word gets a line of its own. */
+const divided: Change = (chart, { series, column }) =>
+  withChanged(chart, series, {
+    split: { column, order: [], coloured: [], colourBy: null, top: null },
+  });
+
+/** Changes a chart as it is stored now. */
+function useMending(meaning: ChangedMeaning, onMended: () => void) {
+  const [ask] = api.useLazyChartQuery();
+  const [save] = api.useSaveChartMutation();
+  const [problem, setProblem] = useState('');
+  const mend = (change: Change) => {
+    const run = async () => {
+      const { id, revision, definition } = await ask(meaning.chartId).unwrap();
+      await save({ id, revision, definition: change(definition, meaning) }).unwrap();
+      onMended();
+    };
+    run().catch((error: unknown) => setProblem(sayProblem(error)));
+  };
+  return { mend, problem };
+}
