@@ -19,8 +19,8 @@ const shared = {
 export default {
   // A busy machine is slow to start servers and workers; nothing here tests speed.
   testTimeout: 30_000,
-  // Most suites wait for servers and the database, and leave the processors to others meanwhile.
-  maxWorkers: 4,
+  // More at once would upset what is tested of moments and leases.
+  maxWorkers: 2,
   projects: [
     { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
     { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/**/*.test.ts'] },

@@ -1,6 +1,7 @@
 // @ts-check
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { constants, setPriority } from 'node:os';
 import { buildWhatIsStale } from './setup/build.mjs';
 import { installFromDebian } from './setup/debian.mjs';
 import { installDumpPrograms } from './setup/dump.mjs';
@@ -37,8 +38,8 @@ async function main() {
   /** @type {Count[]} */
   const counts = [];
   try {
-    // What is checked without running it takes processors, and what the server is asked mostly waits:
-    // both go side by side. Walks through the interface come after, as they are upset by a busy machine.
+    // What is checked without running it takes what processors the tests leave: those wait often, and are
+    // upset by a busy machine. Walks through the interface leave nothing, and come after.
     const [jest, ...checks] = await Promise.all([
       suite('jest', jestCommand, env, () => jestCount(`${folder}/jest.json`)),
       check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
@@ -64,15 +65,17 @@ async function main() {
  * @param {string[]} args
  * @param {NodeJS.ProcessEnv} env
  * @param {'inherit' | 'pipe'} stdio
+ * @param {number} priority
  * @returns {Promise<{ code: number, output: string }>}
  */
-function node(args, env, stdio) {
+function node(args, env, stdio, priority = constants.priority.PRIORITY_NORMAL) {
   const child = spawn(process.execPath, args, {
     stdio: ['ignore', stdio, stdio],
     env,
     timeout: longest * 60_000,
     killSignal: 'SIGKILL',
   });
+  if (child.pid) setPriority(child.pid, priority);
   let output = '';
   child.stdout?.on('data', (chunk) => (output += chunk));
   child.stderr?.on('data', (chunk) => (output += chunk));
@@ -86,7 +89,8 @@ function node(args, env, stdio) {
  * @returns {Promise<Count>}
  */
 async function check(name, args) {
-  const { code, output } = await node(args, process.env, 'pipe');
+  const checking = node(args, process.env, 'pipe', constants.priority.PRIORITY_LOW);
+  const { code, output } = await checking;
   say(`${name} ${code === 0 ? 'holds' : 'fails'}`);
   if (code !== 0) process.stdout.write(output);
   return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };

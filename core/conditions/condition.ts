@@ -60,6 +60,7 @@ export type ConditionSetting<Definition> = {
 export interface Names {
   series: (id: string) => string;
   yardstick: (id: string) => string;
+  dial: (id: string) => string;
   /** what the series is held against; empty without a mark */
   mark: string;
   good: 'atLeast' | 'atMost' | 'within';

@@ -40,6 +40,7 @@ export function namesFor(chart: DrawnChart, seriesId: string): Names {
   return {
     ...{ yardstick, good },
     series: (id) => named(id) ?? 'a series that is gone',
+    dial: (id) => chart.dials.find((each) => each.id === id)?.name ?? 'a dial that is gone',
     mark: mark ? (named(mark.against) ?? yardstick(mark.against)) : '',
   };
 }

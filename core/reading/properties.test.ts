@@ -190,6 +190,7 @@ function numbersOf({ positions, described, title }: Reading, panel: ReadPanel): 
     ...counts,
     ...days,
     ...labels,
+    ...panel.yardsticks.map(({ name }) => name),
     ...[...years].map(String),
   ];
   return new Set(texts.flatMap(numbersIn));

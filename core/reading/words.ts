@@ -164,6 +164,10 @@ export function summarise(
   return [`${title}. ${parts.join('; ')}.`, reading.standing, ...reading.outlook].join(' ').trim();
 }
 
+/** Where a date line stands; one that is named after its days from today begins with a figure. */
+const sayDateLine = (name: string, day: string) =>
+  /^\d/.test(name) ? `a line ${name}, at ${day}` : `${name} line at ${day}`;
+
 /** What is drawn: lines, bars, or both. */
 function kindOfChart(reading: Unworded): string {
   const shapes = linesOf(reading).map(({ shape }) => shape);
@@ -198,7 +202,7 @@ function sayPanel(
     const format = second ? secondFormat : first;
     const [day] = days;
     if (day !== undefined)
-      return of === '' ? [`${name} line at ${writeDay(day, look.periods.dates)}`] : [];
+      return of === '' ? [sayDateLine(name, writeDay(day, look.periods.dates))] : [];
     const [band] = bands.length === 1 && kind === 'band' ? bands : [];
     if (band)
       return [`${of}${name} ${writeFigure(band.from, format)} to ${writeFigure(band.to, format)}`];

@@ -75,7 +75,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const names = roomForNames(reading, width, measure);
   const values = (which: 'first' | 'second') =>
     axis.staffed ? roomForValues(reading, which, size, measure, fontSize) : 0;
-  const legend = layLegend(reading, width, measure);
+  const legend = layLegend(reading, { width, height }, measure);
   const { shown } = reading.look;
   const across: Omit<PanelRoom, 'above'> = {
     ...{ width, height },
@@ -101,7 +101,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     const rows = Math.max(0, ...(flying[at] ?? []).map(({ level }) => level + 1));
     return Math.max(labelRoomAbove(panel), rows * flownRow + 4);
   });
-  let leftOut = 0;
+  let { leftOut } = legend;
   const counted = <T>({ labels, leftOut: without }: { labels: T[]; leftOut: number }): T[] => {
     leftOut += without;
     return labels;

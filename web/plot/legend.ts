@@ -22,23 +22,36 @@ export const legendRow = 24;
 const sampleWidth = 48;
 const apart = 14;
 
-/** Lays the legend out above the panels, each series once, in as many rows as it takes. */
+/** A legend takes no more than this share of its picture. */
+const mostOfHeight = 0.5;
+
+/**
+ * Lays the legend out above the panels, each series once, in as many rows as it takes and as there is
+ * room for.
+ */
 export function layLegend(
   reading: Reading,
-  width: number,
+  { width, height }: { width: number; height: number },
   measure: Measure,
-): { entries: LegendEntry[]; height: number } {
+): { entries: LegendEntry[]; height: number; leftOut: number } {
   const named = namedIn(reading);
   let [left, row] = [0, 0];
   const size = textSizes(reading.look, false).name;
-  const entries = named.map((entry): LegendEntry => {
+  const all = named.map((entry): LegendEntry => {
     const own = Math.min(width, Math.ceil(measure(entry.text, size, 600)) + sampleWidth);
     if (left > 0 && left + own > width) [left, row] = [0, row + 1];
     const placed = { ...entry, left, width: own, top: row * legendRow };
     left += own + apart;
     return placed;
   });
-  return { entries, height: entries.length === 0 ? 0 : (row + 1) * legendRow + 4 };
+  const rows = Math.max(1, Math.floor((mostOfHeight * height) / legendRow));
+  const entries = all.filter(({ top }) => top < rows * legendRow);
+  const laid = Math.min(row + 1, rows);
+  return {
+    entries,
+    height: entries.length === 0 ? 0 : laid * legendRow + 4,
+    leftOut: all.length - entries.length,
+  };
 }
 
 type Named = Pick<LegendEntry, 'series' | 'text' | 'stroke' | 'rules'>;

@@ -25,7 +25,7 @@ export const valueCondition: ConditionKind<ValueCondition> = {
     { name: 'to', label: 'Value', type: 'edge' },
   ],
   say: ({ is, to }, names) =>
-    `${sideWords[is]} ${sayEdge(to)}${'series' in to ? ` of ${names.series(to.series)}` : ''}`,
+    `${sideWords[is]} ${sayEdge(to, names.dial)}${'series' in to ? ` of ${names.series(to.series)}` : ''}`,
   test: ({ is, to }, context) => {
     const { value, exact } = findEdge(to, context);
     if (value === null) return never;

@@ -16,6 +16,6 @@ export const dialEdge: EdgeKind<DialEdge> = {
     dial: string().defined().max(40),
   }),
   draft: () => ({ kind: 'dial', dial: '' }),
-  say: () => 'a dial',
+  say: ({ dial }, names) => names(dial),
   find: ({ dial }, { dials }) => ({ value: numberAt(dials, dial), exact: true }),
 };

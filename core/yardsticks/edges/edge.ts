@@ -9,6 +9,9 @@ export interface FoundEdge {
   exact: boolean;
 }
 
+/** What the dials of a chart are called. */
+export type EdgeNames = (dial: string) => string;
+
 /** One kind of value on an axis: a number, a statistic, a distance from the mean. */
 export interface EdgeKind<Definition extends { kind: string }> {
   kind: Definition['kind'];
@@ -18,6 +21,6 @@ export interface EdgeKind<Definition extends { kind: string }> {
   /** what it is when it is chosen, of a series */
   draft: (series: string) => Definition;
   /** its words, before "of Fare revenue" */
-  say: (definition: Definition) => string;
+  say: (definition: Definition, names: EdgeNames) => string;
   find: (definition: Definition, context: YardstickContext) => FoundEdge;
 }

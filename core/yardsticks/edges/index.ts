@@ -2,7 +2,7 @@ import { lazy, mixed } from 'yup';
 import { sayScope, type YardstickContext } from '../context';
 import { type DialEdge, dialEdge } from './dial';
 import { type DeviationEdge, deviationEdge } from './deviation';
-import type { EdgeKind, FoundEdge } from './edge';
+import type { EdgeKind, EdgeNames, FoundEdge } from './edge';
 import { type NumberEdge, numberEdge } from './number';
 import { type PercentileEdge, percentileEdge } from './percentile';
 import { type StatisticEdge, statisticEdge, statisticNames } from './statistic';
@@ -25,7 +25,8 @@ export const findEdge = (edge: Edge, context: YardstickContext): FoundEdge =>
   kindOf(edge).find(edge, context);
 
 /** An edge in words, without what it is of: the mean, 2 standard deviations over the mean, 40. */
-export const sayEdge = (edge: Edge): string => kindOf(edge).say(edge);
+export const sayEdge = (edge: Edge, names: EdgeNames = () => 'a dial'): string =>
+  kindOf(edge).say(edge, names);
 
 /** What edges have been found from, in words; empty when all of them were written. */
 export function sayEdges(edges: readonly Edge[], context: YardstickContext): string {

@@ -1,4 +1,5 @@
 import { lazy, mixed } from 'yup';
+import { countPeriods } from '../../labels';
 import type { YardstickContext } from '../context';
 import { type BandDefinition, band } from './band';
 import { type DatesDefinition, dates } from './dates';
@@ -76,11 +77,18 @@ export function findYardsticks(
       ...within(found, context),
       id: definition.id,
       kind: definition.kind,
-      name: 'name' in definition ? definition.name : 'Today',
+      name: 'name' in definition ? definition.name : sayToday(found, context),
       onAxis: 'onAxis' in definition && definition.onAxis,
       second: onSecond(definition),
     };
   });
+}
+
+/** A line that stands some days from today says so: it is no second today. */
+function sayToday({ days: [day] }: Found, { today: now }: YardstickContext): string {
+  const apart = (day ?? now) - now;
+  if (apart === 0) return 'Today';
+  return `${countPeriods(Math.abs(apart), 'day')} ${apart < 0 ? 'before' : 'after'} today`;
 }
 
 /** What of the days lies on the calendar that is shown. */

@@ -13,9 +13,9 @@ export function EdgePhrase(props: EdgeFieldsProps) {
 }
 
 function sayOf(edge: Edge, { series, dials }: ChartDefinition): string {
-  if (edge.kind === 'dial')
-    return `the dial ${dials.find(({ id }) => id === edge.dial)?.name ?? 'that is gone'}`;
-  if (!('series' in edge)) return sayEdge(edge);
+  const named = (id: string) =>
+    `the dial ${dials.find((dial) => dial.id === id)?.name ?? 'that is gone'}`;
+  if (!('series' in edge)) return sayEdge(edge, named);
   const of = series.find(({ id }) => id === edge.series)?.name ?? 'a series that is gone';
   return `${sayEdge(edge)} of ${of}${sayScope(edge.scope)}`;
 }
