@@ -3,13 +3,14 @@ import {
   type DeliveryMode,
   type FileForm,
   formOf,
+  type Question,
   titleOf,
   type Understanding,
   type WholeForm,
 } from '../../contract';
 import { sayStep } from '../../core/preparation';
 import type { Cell, CellValue } from '../../core/table';
-import { ProblemError } from '../../core/values';
+import { type Place, ProblemError } from '../../core/values';
 import { type Database, isDatabaseAway } from '../database';
 import { type DeliveredFile, readForm } from '../forms';
 import {
@@ -173,41 +174,42 @@ async function* typedBatches(
   yield out;
 }
 
+/** What each kind of question says to whoever brings a file in without having answered it. */
+const refusals: {
+  [Kind in Question['kind']]: (of: Extract<Question, { kind: Kind }>) => Unanswered;
+} = {
+  part: ({ wanted, parts }) => [
+    `The file has no “${wanted}”. It has ${parts.map((part) => `“${part}”`).join(', ')}: say which is meant.`,
+    { field: 'file' },
+  ],
+  proposal: ({ proposal: { step, why } }) => [
+    `${why}: “${sayStep(step)}”. Say whether that is to be done.`,
+    { field: 'steps' },
+  ],
+  digits: ({ column, examples }) => [
+    `The digits of “${column}” (${examples.join(', ')}) may be amounts or names. Say which.`,
+    { column },
+  ],
+  dateOrder: ({ column, patterns, examples }) => [
+    `The dates of “${column}” can be read as ${patterns.join(' or as ')}: ${examples.join(', ')}. Say which.`,
+    { column },
+  ],
+  fiscalStart: ({ column }) => [
+    `“${column}” holds fiscal quarters. Say in which month the fiscal year begins.`,
+    { column },
+  ],
+};
+
+type Unanswered = [sentence: string, place: Place];
+
 /** @throws ProblemError when something has to be answered or mended first */
 export function refuseOpen({ questions, misfits, steps }: Understanding) {
   const [question] = questions;
-  if (question?.kind === 'digits')
-    throw new ProblemError({
-      code: 'question',
-      sentence: `The digits of “${question.column}” (${question.examples.join(', ')}) may be amounts or names. Say which.`,
-      place: { column: question.column },
-    });
-  if (question?.kind === 'part')
-    throw new ProblemError({
-      code: 'question',
-      sentence: `The file has no “${question.wanted}”. It has ${question.parts.map((part) => `“${part}”`).join(', ')}: say which is meant.`,
-      place: { field: 'file' },
-    });
-  if (question?.kind === 'proposal') {
-    const { step, why } = question.proposal;
-    throw new ProblemError({
-      code: 'question',
-      sentence: `${why}: “${sayStep(step)}”. Say whether that is to be done.`,
-      place: { field: 'steps' },
-    });
+  if (question) {
+    const refuse = refusals[question.kind] as (of: Question) => Unanswered;
+    const [sentence, place] = refuse(question);
+    throw new ProblemError({ code: 'question', sentence, place });
   }
-  if (question?.kind === 'dateOrder')
-    throw new ProblemError({
-      code: 'question',
-      sentence: `The dates of “${question.column}” can be read as ${question.patterns.join(' or as ')}: ${question.examples.join(', ')}. Say which.`,
-      place: { column: question.column },
-    });
-  if (question)
-    throw new ProblemError({
-      code: 'question',
-      sentence: `“${question.column}” holds fiscal quarters. Say in which month the fiscal year begins.`,
-      place: { column: question.column },
-    });
   const [misfit] = misfits;
   if (!misfit) return;
   const place = steps.findIndex(({ id }) => id === misfit.step);

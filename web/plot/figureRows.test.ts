@@ -115,6 +115,27 @@ it('writes small differences with as many digits as they need where there is roo
   expect(texts('wide')['Diff.']).toEqual(['\u22120.1500', '', '+0.0004']);
 });
 
+it('says at the head of each column what its figures are in', () => {
+  const units = (of: Reading) => figureRows(of, 'wide').map(({ name, unit }) => `${name}: ${unit}`);
+  expect(units(reading)).toEqual([
+    ...['Fares: in millions', 'Budget: in millions', 'Diff.: in millions'],
+    ...['Diff. %: ', 'Running: in millions', 'Rule: '],
+  ]);
+  const percent = { ...format, style: { marks: 'comma', unit: '%', unitAt: 'after' } as const };
+  const rate = { ...percent, divisor: 1, suffix: '' };
+  const inPercent = {
+    ...reading,
+    panels: reading.panels.map((panel) => ({
+      ...panel,
+      series: panel.series.map((line) => ({ ...line, format: rate })),
+    })),
+  };
+  // A share of a percentage would be mistaken for points.
+  expect(units(inPercent)).toEqual([
+    ...['Fares: in %', 'Budget: in %', 'Diff.: in points', 'Running: in points', 'Rule: '],
+  ]);
+});
+
 it('says in full what a cell shortens', () => {
   const rows = figureRows(reading, 'narrow');
   const full = (name: string) =>
