@@ -37,7 +37,9 @@ function groupsBeside({ rows, labels }: LookedAt, place: number): number[][] {
       .filter((each) => each !== place)
       .map((each) => cellText(cells[each] ?? ''));
     const key = JSON.stringify(beside);
-    groups.set(key, [...(groups.get(key) ?? []), row]);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
   });
   return [...groups.values()];
 }

@@ -15,6 +15,8 @@ export interface FoundTotalColumns {
  * and totals by any name. Elsewhere a column of totals is a measure like the others.
  */
 export function findTotalColumns({ columns, rows }: Sheet, mark: DecimalMark): FoundTotalColumns {
+  // Most tables have no periods across, and nothing of them is looked at.
+  if (periodsAcross(columns).size < fewestParts) return { sure: [], doubtful: [] };
   const lines = columns.map((_, place): Line =>
     rows.map((cells) => cellFigure(cells[place] ?? '', mark)),
   );

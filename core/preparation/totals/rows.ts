@@ -21,6 +21,9 @@ export interface FoundTotals {
 /** A total stands for at least so many rows; of fewer it may be one by chance. */
 export const fewestParts = 3;
 
+/** So many rows tell whether a column holds figures. */
+const mostLookedAt = 1000;
+
 /** So many rows are compared with one another. */
 export const mostCompared = 10_000;
 
@@ -29,11 +32,25 @@ export const mostCompared = 10_000;
  * @param whole whether these are all the rows that there are
  */
 export function findTotalRows(sheet: Sheet, mark: DecimalMark, whole = true): FoundTotals {
+  // What is sure and what is doubtful of a sheet is asked for one after the other.
+  const before = lastFound;
+  if (before?.sheet === sheet && before.mark === mark && before.whole === whole)
+    return before.found;
+  const found = findAnew(sheet, mark, whole);
+  lastFound = { sheet, mark, whole, found };
+  return found;
+}
+
+let lastFound: { sheet: Sheet; mark: DecimalMark; whole: boolean; found: FoundTotals } | null =
+  null;
+
+function findAnew(sheet: Sheet, mark: DecimalMark, whole: boolean): FoundTotals {
   const table = lookAt(sheet, mark);
   const { lines, labels } = table;
   if (labels.length === 0 || table.figures.length === 0) return { sure: [], doubtful: [] };
   const ends = [0, lines.length - 1];
-  const says = lines.map((_, row) => saysOf(table, row, ends.includes(row)));
+  const isNamed = remembering((text) => namesTotal(text) || namesMean(text));
+  const says = lines.map((_, row) => saysOf(table, row, ends.includes(row), isNamed));
   const found = bothWays(lines, (row) => says[row] as Says);
   for (const row of findBlocks(table, says)) found.set(row, blockOf);
   const summed = (parts: (count: number) => boolean) =>
@@ -94,7 +111,8 @@ export interface LookedAt {
 
 function lookAt({ columns, rows }: Sheet, mark: DecimalMark): LookedAt {
   const places = columns.map((_, place) => place);
-  const figures = places.filter((place) => holdsFigures(rows, place, mark));
+  const first = rows.slice(0, mostLookedAt);
+  const figures = places.filter((place) => holdsFigures(first, place, mark));
   const labels = places.filter((place) => !figures.includes(place));
   const lines = rows.map((cells) => figures.map((place) => cellFigure(cells[place] ?? '', mark)));
   return { rows, columns, figures, labels, lines };
@@ -109,10 +127,27 @@ function holdsFigures(rows: readonly (readonly Cell[])[], place: number, mark: D
   return count > 0 && count >= 0.8 * present.length;
 }
 
+/** Words repeat, and each is looked at once. */
+function remembering(test: (text: string) => boolean): (text: string) => boolean {
+  const known = new Map<string, boolean>();
+  return (text) => {
+    const before = known.get(text);
+    if (before !== undefined) return before;
+    const found = test(text);
+    known.set(text, found);
+    return found;
+  };
+}
+
 /** What a row says of itself; of what says nothing only the first and the last one may be of others. */
-function saysOf({ rows, labels }: LookedAt, row: number, atEnd: boolean): Says {
+function saysOf(
+  { rows, labels }: LookedAt,
+  row: number,
+  atEnd: boolean,
+  isNamed: (text: string) => boolean,
+): Says {
   const texts = labels.map((place) => cellText(rows[row]?.[place] ?? '').trim());
-  if (texts.some((text) => namesTotal(text) || namesMean(text))) return 'named';
+  if (texts.some(isNamed)) return 'named';
   if (!atEnd) return 'no';
   // A row of a day or period is a row like the others.
   return texts.some((text) => periodNamed(text) !== null) ? 'no' : 'silent';

@@ -28,7 +28,8 @@ const mostStarts = 40;
  */
 export function findSums(lines: readonly Line[], says: (at: number) => Says): Map<number, Found> {
   const found = new Map<number, Found>();
-  const run = new Run(Math.max(0, ...lines.map((line) => line.length)));
+  const width = lines.reduce((most, line) => Math.max(most, line.length), 0);
+  const run = new Run(width, lines.length);
   const starts = [0];
   lines.forEach((line, at) => {
     const said = says(at);
@@ -52,33 +53,34 @@ export function findSums(lines: readonly Line[], says: (at: number) => Says): Ma
 class Run {
   length = 0;
   private readonly lines: Line[] = [];
-  private readonly sums: Float64Array[] = [];
-  private readonly sizes: Float64Array[] = [];
-  private readonly counts: Float64Array[] = [];
+  /** after so many lines, column by column: their sum, the sum of their sizes, and how many they are */
+  private readonly sums: Float64Array;
+  private readonly sizes: Float64Array;
+  private readonly counts: Float64Array;
 
-  constructor(width: number) {
-    this.push(new Float64Array(width), new Float64Array(width), new Float64Array(width));
+  constructor(
+    private readonly width: number,
+    most: number,
+  ) {
+    const room = (most + 1) * width;
+    [this.sums, this.sizes, this.counts] = [
+      new Float64Array(room),
+      new Float64Array(room),
+      new Float64Array(room),
+    ];
   }
 
   add(line: Line) {
-    const [sum, size, count] = [this.sums, this.sizes, this.counts].map((kept) =>
-      Float64Array.from(kept.at(-1) as Float64Array),
-    ) as [Float64Array, Float64Array, Float64Array];
-    line.forEach((figure, place) => {
-      if (figure === null) return;
-      sum[place] = (sum[place] as number) + figure;
-      size[place] = (size[place] as number) + Math.abs(figure);
-      count[place] = (count[place] as number) + 1;
-    });
-    this.push(sum, size, count);
+    const [before, after] = [this.length * this.width, (this.length + 1) * this.width];
+    for (let place = 0; place < this.width; place += 1) {
+      const figure = line[place] ?? null;
+      const [from, to] = [before + place, after + place];
+      this.sums[to] = (this.sums[from] as number) + (figure ?? 0);
+      this.sizes[to] = (this.sizes[from] as number) + Math.abs(figure ?? 0);
+      this.counts[to] = (this.counts[from] as number) + (figure === null ? 0 : 1);
+    }
     this.lines.push(line);
     this.length += 1;
-  }
-
-  private push(sum: Float64Array, size: Float64Array, count: Float64Array) {
-    this.sums.push(sum);
-    this.sizes.push(size);
-    this.counts.push(count);
   }
 
   /** What a line is of the lines from a place on. */
@@ -97,8 +99,9 @@ class Run {
   }
 
   private compare(kind: Found['kind'], line: Line, from: number) {
-    const between = (kept: Float64Array[], place: number) =>
-      ((kept.at(-1) as Float64Array)[place] as number) - (kept[from]?.[place] ?? 0);
+    const between = (kept: Float64Array, place: number) =>
+      (kept[this.length * this.width + place] as number) -
+      (kept[from * this.width + place] as number);
     return line.flatMap((figure, place) => {
       if (figure === null) return [];
       const parts = between(this.counts, place);
