@@ -1,7 +1,6 @@
 // @ts-check
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { constants, setPriority } from 'node:os';
 import { buildWhatIsStale } from './setup/build.mjs';
 import { installFromDebian } from './setup/debian.mjs';
 import { installDumpPrograms } from './setup/dump.mjs';
@@ -18,10 +17,6 @@ const folder = '.test-data';
 /** The longest that one suite may take, in minutes: one that hangs is ended and counts as failed. */
 const longest = 35;
 
-const jestCommand = [
-  ...['node_modules/jest/bin/jest.js', '--forceExit'],
-  ...['--json', `--outputFile=${folder}/jest.json`],
-];
 const walkCommand = ['node_modules/@playwright/test/cli.js', 'test'];
 
 /** @typedef {{ passed: number, failed: number }} Count */
@@ -38,20 +33,23 @@ async function main() {
   /** @type {Count[]} */
   const counts = [];
   try {
-    // What is checked without running it takes what processors the tests leave: those wait often, and are
-    // upset by a busy machine. Walks through the interface leave nothing, and come after.
-    const [jest, ...checks] = await Promise.all([
-      suite('jest', jestCommand, env, () => jestCount(`${folder}/jest.json`)),
-      check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
-      check('format', [
-        ...['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
-      ]),
-      check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
-    ]);
+    // What computes goes side by side. What is tested of servers, of their moments and leases, is upset
+    // by a busy machine, and comes after; walks through the interface leave nothing to others.
+    counts.push(
+      ...(await Promise.all([
+        jest('core and interface', ['core', 'web'], env),
+        check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
+        check('format', [
+          ...['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
+        ]),
+        check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
+      ])),
+    );
+    counts.push(await jest('server', ['server'], env));
     const walks = await suite('interface', walkCommand, env, () =>
       playwrightCount(`${folder}/e2e.json`),
     );
-    counts.push(jest, ...checks, walks);
+    counts.push(walks);
   } finally {
     await database.stop();
   }
@@ -65,17 +63,15 @@ async function main() {
  * @param {string[]} args
  * @param {NodeJS.ProcessEnv} env
  * @param {'inherit' | 'pipe'} stdio
- * @param {number} priority
  * @returns {Promise<{ code: number, output: string }>}
  */
-function node(args, env, stdio, priority = constants.priority.PRIORITY_NORMAL) {
+function node(args, env, stdio) {
   const child = spawn(process.execPath, args, {
     stdio: ['ignore', stdio, stdio],
     env,
     timeout: longest * 60_000,
     killSignal: 'SIGKILL',
   });
-  if (child.pid) setPriority(child.pid, priority);
   let output = '';
   child.stdout?.on('data', (chunk) => (output += chunk));
   child.stderr?.on('data', (chunk) => (output += chunk));
@@ -89,8 +85,7 @@ function node(args, env, stdio, priority = constants.priority.PRIORITY_NORMAL) {
  * @returns {Promise<Count>}
  */
 async function check(name, args) {
-  const checking = node(args, process.env, 'pipe', constants.priority.PRIORITY_LOW);
-  const { code, output } = await checking;
+  const { code, output } = await node(args, process.env, 'pipe');
   say(`${name} ${code === 0 ? 'holds' : 'fails'}`);
   if (code !== 0) process.stdout.write(output);
   return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
@@ -109,6 +104,21 @@ async function suite(name, args, env, count) {
   const { code } = await node(args, env, 'inherit');
   const { passed, failed } = counted(count);
   return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+}
+
+/**
+ * The unit and server tests of some projects.
+ * @param {string} name
+ * @param {string[]} projects
+ * @param {NodeJS.ProcessEnv} env
+ */
+function jest(name, projects, env) {
+  const file = `${folder}/jest-${projects.join('-')}.json`;
+  const args = [
+    ...['node_modules/jest/bin/jest.js', '--forceExit', '--json', `--outputFile=${file}`],
+    ...['--selectProjects', ...projects],
+  ];
+  return suite(name, args, env, () => jestCount(file));
 }
 
 /**
