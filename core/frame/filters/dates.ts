@@ -40,11 +40,9 @@ export const datesFilter: FilterKind<DatesFilter> = {
     filter.to !== null && filter.from === null
       ? { ...filter, to: String(value) }
       : { ...filter, from: String(value) },
-  say: ({ column, from, to }) =>
-    from === null
-      ? `${column} up to ${to}`
-      : to === null
-        ? `${column} from ${from}`
-        : `${column} from ${from} to ${to}`,
+  say: ({ column, from, to }) => {
+    if (from === null) return to === null ? `any ${column}` : `${column} up to ${to}`;
+    return to === null ? `${column} from ${from}` : `${column} from ${from} to ${to}`;
+  },
   sayToReaders: () => 'a part of the rows',
 };

@@ -34,11 +34,9 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
     filter.to !== null && filter.from === null
       ? { ...filter, to: Number(value) }
       : { ...filter, from: Number(value) },
-  say: ({ column, from, to }) =>
-    from === null
-      ? `${column} at most ${to}`
-      : to === null
-        ? `${column} at least ${from}`
-        : `${column} from ${from} to ${to}`,
+  say: ({ column, from, to }) => {
+    if (from === null) return to === null ? `any ${column}` : `${column} at most ${to}`;
+    return to === null ? `${column} at least ${from}` : `${column} from ${from} to ${to}`;
+  },
   sayToReaders: () => 'a part of the rows',
 };
