@@ -1,4 +1,4 @@
-export { mostCompared } from './totals';
+export { mostCompared, namesTotal } from './totals';
 export { kindOf, type Step, stepKinds } from './kinds';
 export { type Misfit, prepare, type Prepared, prepareRows } from './prepare';
 export { stepsShape } from './schema';

@@ -7,6 +7,7 @@ import {
 import type { DatePattern } from '../../core/calendar';
 import { type Cell, Profiler } from '../../core/table';
 import { cutText } from '../../core/values';
+import { TotalWords } from './lateTotals';
 import type { TypedRow } from './typedRows';
 
 const shownRows = 40;
@@ -31,9 +32,18 @@ export class Survey {
   /** bytes that are no text in the encoding have been met */
   broken = false;
 
-  constructor(private readonly form: WholeForm) {
+  private readonly totals: (TotalWords | null)[];
+
+  /** @param whole whether its first rows are all that there are, so that totals have been looked for */
+  constructor(
+    private readonly form: WholeForm,
+    whole: boolean,
+  ) {
     this.profilers = form.columns.map(({ kind }) => new Profiler(kind));
     this.doubtfulIn = form.columns.map(() => 0);
+    this.totals = form.columns.map(({ kind }) =>
+      kind === 'text' && !whole ? new TotalWords() : null,
+    );
     this.datePlace = form.columns.findIndex(({ kind }) => kind === 'date');
   }
 
@@ -52,6 +62,7 @@ export class Survey {
         if (typeof cell === 'string' && cell !== '') this.countSign(cell.trim());
       } else if (typeof value === 'string' && value.includes('\ufffd')) this.broken = true;
       this.profilers[place]?.add(value);
+      if (value !== null) this.totals[place]?.add(value);
     }
     const day = row.values[this.datePlace];
     if (typeof day === 'number') this.days.add(day);
@@ -64,6 +75,13 @@ export class Survey {
     if (!column) return null;
     const days = [...this.days].sort((a, b) => a - b);
     return { column: column.name, days, writtenAs: column.datePattern };
+  }
+
+  /** Words that name totals, by column. */
+  totalWords(): Map<string, string[]> {
+    return new Map(
+      this.form.columns.map(({ name }, place) => [name, this.totals[place]?.words() ?? []]),
+    );
   }
 
   found() {

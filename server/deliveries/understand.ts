@@ -2,6 +2,7 @@ import { bringInLimits, type FileForm, type Understanding } from '../../contract
 import { formatDay, recordingOf } from '../../core/calendar';
 import type { Cell } from '../../core/table';
 import { chooseForm, type DeliveredFile, readForm } from '../forms';
+import { lateTotals } from './lateTotals';
 import { partOf, proposed, questionsOf } from './questions';
 import { type Lookups, noRows, recognise, sampledRows } from './recognise';
 import { takeSample } from './sample';
@@ -32,7 +33,7 @@ export async function understandFile(
     lookups,
     { fileName: file.name, epoch1904: chosen.epoch1904 },
   );
-  const survey = new Survey(form);
+  const survey = new Survey(form, context.whole ?? true);
   const way = typedRows(form, context, survey.take);
   let number = 0;
   const push = (cells: Cell[]) => way.push({ number: ++number, cells });
@@ -52,6 +53,8 @@ export async function understandFile(
       onRows,
     );
   const part = partOf(given.file, chosen);
+  const proposals = proposed(suggested.proposals);
+  const late = lateTotals(survey.totalWords(), form, context, proposals);
   const found = survey.found();
   if (found.rows === 0) throw noRows();
   return {
@@ -62,7 +65,7 @@ export async function understandFile(
     ...questionsOf(
       form,
       given.columns ?? [],
-      [...part.questions, ...proposed(suggested.proposals), ...asked],
+      [...part.questions, ...proposals, ...late, ...asked],
       cellsOf,
     ),
     notices: [...part.notices, ...notices].concat(

@@ -1,3 +1,3 @@
 export { findTotalColumns } from './columns';
 export { findTotalRows, mostCompared } from './rows';
-export { beganAsTotal } from './words';
+export { beganAsTotal, namesTotal } from './words';
