@@ -1,8 +1,6 @@
 import { renamedIn } from '../formula';
-import type { DatePattern } from '../calendar';
-import type { ColumnKind } from '../table';
 import { plainAxes } from './axes';
-import { draftGrain, draftMeasures, draftRole } from './draftColumns';
+import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
 import { type Colour, plainStroke, takesPalette } from './strokes';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
@@ -12,20 +10,6 @@ import type {
   SeriesDefinition,
   StandoutDefinition,
 } from './definition';
-
-/** A source as far as a first chart of it needs to be known. */
-export interface DraftSource {
-  id: number;
-  columns: readonly {
-    name: string;
-    kind: ColumnKind;
-    datePattern?: DatePattern | null;
-    /** how many different values it has, and the least and the greatest; left out: nobody knows */
-    distinct?: number | null;
-    range?: readonly [least: number, most: number] | null;
-  }[];
-  rows?: number;
-}
 
 /** An id for a new part of a chart, other than those in use. */
 export function freshId(base: string, used: readonly string[]): string {

@@ -1,7 +1,20 @@
-import { type Grain, periodWritten } from '../calendar';
-import { namesAmounts, namesThings } from '../table';
-import type { DraftSource } from './draft';
+import { type DatePattern, type Grain, periodWritten } from '../calendar';
+import { type ColumnKind, namesAmounts, namesThings } from '../table';
 import type { SeriesDefinition } from './definition';
+
+/** A source as far as a first chart of it needs to be known. */
+export interface DraftSource {
+  id: number;
+  columns: readonly {
+    name: string;
+    kind: ColumnKind;
+    datePattern?: DatePattern | null;
+    /** how many different values it has, and the least and the greatest; left out: nobody knows */
+    distinct?: number | null;
+    range?: readonly [least: number, most: number] | null;
+  }[];
+  rows?: number;
+}
 
 type DraftColumn = DraftSource['columns'][number];
 

@@ -38,9 +38,15 @@ const plain = testChart({
 const chart = withMark(plain, 'fares', { against: 'plan', good: 'atLeast' });
 
 it.each<[Part, string[]]>([
-  [{ of: 'series', id: 'plan' }, ['what “Fares” is held against', '“twice”', '“Level mean”']],
+  [
+    { of: 'series', id: 'plan' },
+    ['what “Fares” is held against', 'what “Fares” hands over to', '“twice”', '“Level mean”'],
+  ],
   [{ of: 'yardsticks', id: 'mean' }, ['a rule of “Fares”']],
-  [{ of: 'dials', id: 'share' }, ['“twice”', '“Level limit”', '“Today”', 'the filter of “Route”']],
+  [
+    { of: 'dials', id: 'share' },
+    ['“twice”', '“Level limit”', 'how far “Today” stands from today', 'the filter of “Route”'],
+  ],
   [{ of: 'series', id: 'twice' }, []],
 ])('says before %j is removed what hangs on it', (part, words) => {
   expect(hangingOn(chart, part).map((each) => each.words)).toEqual(words);

@@ -38,15 +38,19 @@ export function hangingOn(chart: ChartDefinition, part: Part): Hanging[] {
       const of = 'series';
       if (figures.kind === 'formula' && inFormula(figures.text))
         return [{ of, id, words: `“${name}”` }];
-      if (names({ mark, handover })) return [{ of, id, words: `what “${name}” is held against` }];
-      return names(figures) ? [{ of, id, words: `“${name}”` }] : [];
+      return [
+        ...(names({ mark }) ? [{ of, id, words: `what “${name}” is held against` } as const] : []),
+        ...(names({ handover })
+          ? [{ of, id, words: `what “${name}” hands over to` } as const]
+          : []),
+      ];
     }),
     ...chart.yardsticks
       .filter((yardstick) => yardstick.id !== part.id && names(yardstick))
       .map((each) => ({
         of: 'yardsticks' as const,
         id: each.id,
-        words: `“${'name' in each ? each.name : 'Today'}”`,
+        words: 'name' in each ? `“${each.name}”` : 'how far “Today” stands from today',
       })),
     ...chart.colourRules
       .filter(isOthers)

@@ -1,5 +1,5 @@
 export { type Hanging, hangingOn, type Part, withoutPart, withRenamed } from './hanging';
-export { draftRole } from './draftColumns';
+export { draftRole, type DraftSource } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export {
   type ChartDefinition,
@@ -48,7 +48,6 @@ export {
   draftRule,
   draftStandout,
   draftSeries,
-  type DraftSource,
   freshId,
   nextPlace,
   withChanged,

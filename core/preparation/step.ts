@@ -78,11 +78,14 @@ export interface StepKind<S extends StepBase & { kind: string }> {
   begin(step: S, columns: readonly string[], context: PreparationContext): Stage;
   /** the steps of this kind that rows seem to need */
   suggest?(sheet: Sheet, context: PreparationContext): Omit<S, 'id' | 'kind'>[];
-  /** the steps of this kind that rows may need, which somebody has to decide before they come in */
-  doubts?(
+  /** in place of `suggest`: what rows need, and what they may need, which somebody has to decide first */
+  weigh?(
     sheet: Sheet,
     context: PreparationContext,
-  ): { step: Omit<S, 'id' | 'kind'>; why: string }[];
+  ): {
+    sure: Omit<S, 'id' | 'kind'>[];
+    doubtful: { step: Omit<S, 'id' | 'kind'>; why: string }[];
+  };
   /** of how many rows its suggestions are found; left out: as many as tell what columns hold */
   looksAt?: number;
   /** whether a step that is kept does what one that is suggested would; left out: when they say the same */

@@ -76,8 +76,8 @@ function lookForSteps(context: PreparationContext) {
   const steps: Step[] = [];
   const offers: Step[] = [];
   const doubts: { step: Step; why: string }[] = [];
-  for (const { kind, suggest, doubts: doubtsOf, offered, looksAt } of stepKinds) {
-    if (!suggest && !doubtsOf) continue;
+  for (const { kind, suggest, weigh, offered, looksAt } of stepKinds) {
+    if (!suggest && !weigh) continue;
     const named = (step: object) =>
       ({
         ...step,
@@ -85,9 +85,10 @@ function lookForSteps(context: PreparationContext) {
         kind,
       }) as Step;
     const sheet = sheetBefore(kind === 'head' ? null : steps, steps.length, context, looksAt);
-    const doubtful = doubtsOf?.(sheet, context) ?? [];
-    for (const step of suggest?.(sheet, context) ?? [])
-      (offered ? offers : steps).push(named(step));
+    const { sure, doubtful } = weigh?.(sheet, context) ?? {
+      ...{ sure: suggest?.(sheet, context) ?? [], doubtful: [] },
+    };
+    for (const step of sure) (offered ? offers : steps).push(named(step));
     for (const { step, why } of doubtful) doubts.push({ step: named(step), why });
   }
   return { steps, offers, doubts };

@@ -27,7 +27,7 @@ function worn(...limits: [over: number, colour: 'brick' | 'plum'][]) {
   return line && { own: line.stroke.colour, worn: coloursWorn(line, reading) };
 }
 
-it('lets a line keep its own colour at its name as long as any of it is drawn so', () => {
+it('lets a line keep its own colour at its name while a part of it is drawn so', () => {
   const part = worn([25, 'brick']);
   expect(part?.worn).toEqual([part?.own, 'brick']);
   const whole = worn([25, 'brick'], [0, 'plum']);

@@ -86,7 +86,7 @@ export function figuresCaught(
   );
 }
 
-/** The colours that a line is drawn in, its own first as long as any of it is drawn so. */
+/** The colours that a line is drawn in, its own first while a part of it is drawn so. */
 export function coloursWorn(
   { pieces, stroke, seriesId }: Pick<ReadSeries, 'pieces' | 'stroke' | 'seriesId'>,
   reading: Pick<Reading, 'rules'>,

@@ -106,7 +106,7 @@ it('bounds guesses at one account from wherever they come, but not from where it
       statuses.push((await tryFrom(`10.7.${i}.${name.length}`, name)).status);
     // Whether there is such an account is told by nothing.
     expect(statuses).toEqual([...Array<number>(20).fill(401), 429]);
-    // The right password is as good as any other meanwhile, and tells nothing.
+    // The right password tells nothing meanwhile.
     if (name === 'wanted') expect((await tryFrom('10.7.99.1', name, password)).status).toBe(429);
   }
   expect((await tryFrom('10.0.6.1', 'wanted', password)).status).toBe(200);

@@ -51,14 +51,12 @@ export const columnsKind: StepKind<ColumnsStep> = {
     };
   },
   looksAt: mostCompared,
-  suggest(sheet, { writing }) {
-    const { sure } = findTotalColumns(sheet, writing.decimalMark);
-    return sure.length > 0 ? [{ keep: false, columns: sure }] : [];
-  },
-  doubts(sheet, { writing }) {
-    const { doubtful } = findTotalColumns(sheet, writing.decimalMark);
+  weigh(sheet, { writing }) {
+    const found = findTotalColumns(sheet, writing.decimalMark);
+    const leaveOut = (columns: string[]) => (columns.length > 0 ? [{ keep: false, columns }] : []);
     const why = 'They say that they are totals, and their figures are no sums of others';
-    return doubtful.length > 0 ? [{ step: { keep: false, columns: doubtful }, why }] : [];
+    const doubtful = leaveOut(found.doubtful).map((step) => ({ step, why }));
+    return { sure: leaveOut(found.sure), doubtful };
   },
   covers: (kept, suggested) =>
     !kept.keep && suggested.columns.every((name) => kept.columns.includes(name)),

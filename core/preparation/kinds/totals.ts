@@ -52,11 +52,10 @@ export const totals: StepKind<TotalsStep> = {
     };
   },
   looksAt: mostCompared,
-  suggest: (sheet, { writing, whole }) => findTotalRows(sheet, writing.decimalMark, whole).sure,
-  doubts: (sheet, { writing, whole }) =>
-    findTotalRows(sheet, writing.decimalMark, whole).doubtful.map(({ why, ...step }) => ({
-      ...{ step, why },
-    })),
+  weigh(sheet, { writing, whole }) {
+    const { sure, doubtful } = findTotalRows(sheet, writing.decimalMark, whole);
+    return { sure, doubtful: doubtful.map(({ why, ...step }) => ({ step, why })) };
+  },
   covers: (kept, suggested) =>
     kept.column === suggested.column &&
     (suggested.words ?? []).every((word) =>

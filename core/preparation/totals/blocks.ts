@@ -1,7 +1,7 @@
 import { cellText } from '../../table';
 import { periodNamed } from '../periodNames';
-import type { LookedAt } from './rows';
-import type { Line, Says } from './sums';
+import type { LookedAt } from './lookedAt';
+import { digitsOf, enoughDigits, type Line, type Says } from './sums';
 
 /** Of more different words in a column none is looked at for being the sum of the others. */
 const mostWords = 60;
@@ -52,6 +52,11 @@ function isSumOfOthers(
 ): boolean {
   const met = groups.filter((rows) => rows.some((row) => own.has(row)));
   if (met.length < (named ? 2 : fewestGroups)) return false;
+  // A few small figures may be sums by chance, on every day that there is.
+  const digits = [...own]
+    .flatMap((row) => lines[row] ?? [])
+    .reduce<number>((sum, figure) => sum + digitsOf(figure ?? 0), 0);
+  if (!named && digits < 2 * enoughDigits) return false;
   const right = met.filter((rows) => {
     const others = rows.filter((row) => !own.has(row)).map((row) => lines[row] as Line);
     const total = rows.filter((row) => own.has(row)).map((row) => lines[row] as Line);

@@ -1,7 +1,8 @@
-import { type Cell, cellFigure, cellText, type DecimalMark, isBlank } from '../../table';
+import { cellText, type DecimalMark } from '../../table';
 import { periodNamed } from '../periodNames';
 import type { Sheet } from '../step';
 import { findBlocks } from './blocks';
+import { type LookedAt, lookAt } from './lookedAt';
 import { findSums, type Found, type Line, type Says } from './sums';
 import { namesMean, namesTotal } from './words';
 
@@ -21,9 +22,6 @@ export interface FoundTotals {
 /** A total stands for at least so many rows; of fewer it may be one by chance. */
 export const fewestParts = 3;
 
-/** So many rows tell whether a column holds figures. */
-const mostLookedAt = 1000;
-
 /** So many rows are compared with one another. */
 export const mostCompared = 10_000;
 
@@ -32,19 +30,6 @@ export const mostCompared = 10_000;
  * @param whole whether these are all the rows that there are
  */
 export function findTotalRows(sheet: Sheet, mark: DecimalMark, whole = true): FoundTotals {
-  // What is sure and what is doubtful of a sheet is asked for one after the other.
-  const before = lastFound;
-  if (before?.sheet === sheet && before.mark === mark && before.whole === whole)
-    return before.found;
-  const found = findAnew(sheet, mark, whole);
-  lastFound = { sheet, mark, whole, found };
-  return found;
-}
-
-let lastFound: { sheet: Sheet; mark: DecimalMark; whole: boolean; found: FoundTotals } | null =
-  null;
-
-function findAnew(sheet: Sheet, mark: DecimalMark, whole: boolean): FoundTotals {
   const table = lookAt(sheet, mark);
   const { lines, labels } = table;
   if (labels.length === 0 || table.figures.length === 0) return { sure: [], doubtful: [] };
@@ -98,33 +83,6 @@ function bothWays(lines: readonly Line[], says: (row: number) => Says): Map<numb
   );
   for (const [at, found] of above) if (!below.has(last - at)) below.set(last - at, found);
   return below;
-}
-
-/** A table as it is looked at: the columns that hold figures, and those that name the rows. */
-export interface LookedAt {
-  rows: readonly (readonly Cell[])[];
-  columns: readonly string[];
-  figures: readonly number[];
-  labels: readonly number[];
-  lines: readonly Line[];
-}
-
-function lookAt({ columns, rows }: Sheet, mark: DecimalMark): LookedAt {
-  const places = columns.map((_, place) => place);
-  const first = rows.slice(0, mostLookedAt);
-  const figures = places.filter((place) => holdsFigures(first, place, mark));
-  const labels = places.filter((place) => !figures.includes(place));
-  const lines = rows.map((cells) => figures.map((place) => cellFigure(cells[place] ?? '', mark)));
-  return { rows, columns, figures, labels, lines };
-}
-
-/** Whether a column holds figures: four in five of what stands in it. */
-function holdsFigures(rows: readonly (readonly Cell[])[], place: number, mark: DecimalMark) {
-  const present = rows
-    .map((cells) => cells[place] ?? '')
-    .filter((cell) => !isBlank(cellText(cell)));
-  const count = present.filter((cell) => cellFigure(cell, mark) !== null).length;
-  return count > 0 && count >= 0.8 * present.length;
 }
 
 /** Words repeat, and each is looked at once. */

@@ -120,7 +120,7 @@ class Run {
 }
 
 /** The digits of a figure without the zeros that only place them. */
-const digitsOf = (figure: number): number =>
+export const digitsOf = (figure: number): number =>
   String(Math.abs(figure))
     .replace(/e.*$/i, '')
     .replace('.', '')

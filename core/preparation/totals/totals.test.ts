@@ -104,6 +104,17 @@ it.each<[string, string[], string[], string[]]>([
     [],
   ],
   [
+    'a word that is the sum of the others by chance, in small figures',
+    [
+      'Day|Route|F',
+      ...['N|1', 'S|2', 'W|3', 'Isles|6'].flatMap((row) =>
+        ['01', '02', '03'].map((day) => `2026-01-${day}|${row}`),
+      ),
+    ],
+    [],
+    [],
+  ],
+  [
     'two lines alone and their sum on each day',
     [
       'Day|Route|F',
