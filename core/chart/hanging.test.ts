@@ -84,3 +84,20 @@ it('lets formulas follow a dial that is renamed', () => {
   expect(renamed.dials[0]?.name).toBe('Part of all');
   expect(renamed.series[2]?.figures).toMatchObject({ text: 'Plan * "Part of all"' });
 });
+
+it('takes a dial for no yardstick and no series that has its id', () => {
+  const same = testChart({
+    series: [
+      testSeries('limit', { mark: { against: 'plan', good: 'atMost' } }),
+      testSeries('plan'),
+    ],
+    yardsticks: [level('limit', { kind: 'dial', dial: 'limit' })] as ChartDefinition['yardsticks'],
+    dials: [{ id: 'limit', kind: 'number', name: 'Limit' }] as unknown as ChartDefinition['dials'],
+    colourRules: [draftRule('own', 'limit', { kind: 'mark', is: 'off' }, 'brick')],
+    emphasis: 'limit',
+  });
+  const part = { of: 'dials', id: 'limit' } as const;
+  expect(hangingOn(same, part).map(({ words }) => words)).toEqual(['“Level limit”']);
+  const left = withoutPart(same, part);
+  expect(left).toEqual({ ...same, dials: [], yardsticks: [] });
+});

@@ -46,7 +46,9 @@ export function hangingOn(chart: ChartDefinition, part: Part): Hanging[] {
       ];
     }),
     ...chart.yardsticks
-      .filter((yardstick) => yardstick.id !== part.id && names(yardstick))
+      // A dial may have the id of a yardstick: they are no one thing.
+      .filter(({ id }) => part.of !== 'yardsticks' || id !== part.id)
+      .filter(names)
       .map((each) => ({
         of: 'yardsticks' as const,
         id: each.id,
@@ -84,6 +86,7 @@ export function hangingOn(chart: ChartDefinition, part: Part): Hanging[] {
 /** A chart without a part, and without what hangs on it: what is held against it is held against nothing. */
 export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition {
   const hanging = hangingOn(chart, part);
+  const isOwn = (series: string) => part.of === 'series' && series === part.id;
   const ids = (of: Hanging['of']) =>
     new Set(hanging.flatMap((each) => (each.of === of ? each.id : [])));
   const [yardsticks, rules, standouts, filters] = (
@@ -91,7 +94,7 @@ export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition
   ).map(ids) as [Set<string>, Set<string>, Set<string>, Set<string>];
   // What is today’s line, or a series of its own, stays without what it named.
   const freed = chart.series
-    .filter(({ mark }) => mark?.against === part.id)
+    .filter(({ mark }) => namesPart({ mark }, part))
     .reduce((before, { id }) => withMark(before, id, null), chart);
   const gone = chart.series.filter(
     ({ id, figures }) =>
@@ -100,18 +103,18 @@ export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition
   const left: ChartDefinition = {
     ...freed,
     [part.of]: (freed[part.of] as { id: string }[]).filter(({ id }) => id !== part.id),
-    colourRules: freed.colourRules.filter(({ id, series }) => !rules.has(id) && series !== part.id),
-    standouts: freed.standouts.filter(({ id, series }) => !standouts.has(id) && series !== part.id),
+    colourRules: freed.colourRules.filter(({ id, series }) => !rules.has(id) && !isOwn(series)),
+    standouts: freed.standouts.filter(({ id, series }) => !standouts.has(id) && !isOwn(series)),
     filters: freed.filters.filter((_, place) => !filters.has(String(place))),
   };
-  const emphasised = chart.emphasis?.split(':')[0] === part.id;
+  const emphasised = isOwn(chart.emphasis?.split(':')[0] ?? '');
   const cleared: ChartDefinition = {
     ...left,
     series: left.series.map((each) =>
-      each.handover === part.id ? { ...each, handover: null } : each,
+      namesPart({ handover: each.handover }, part) ? { ...each, handover: null } : each,
     ),
     yardsticks: left.yardsticks.map((each) =>
-      each.kind === 'today' && each.dial === part.id ? { ...each, dial: null } : each,
+      each.kind === 'today' && namesPart(each, part) ? { ...each, dial: null } : each,
     ),
     emphasis: emphasised ? null : chart.emphasis,
   };
