@@ -13,10 +13,33 @@ const band = (name: string, kind: 'deviation' | 'percentile') => {
     kind === 'deviation' ? { kind, times: 1, series: 'one' } : { kind, percent: 90, series: 'one' };
   return { id: 'b', kind: 'band', name, from: edge, to: edge, onAxis: false } as const;
 };
+const withYardstick = (yardstick: object) =>
+  ({ yardsticks: [{ id: 'y', ...yardstick }] }) as unknown as Pick<ChartDefinition, 'yardsticks'>;
+const level = (name: string, value: object) =>
+  withYardstick({ kind: 'line', name, value, shading: 'none', onAxis: true });
+const at = (name: string, more: object) =>
+  withYardstick({ kind: 'moment', name, dial: null, offsetDays: 0, ...more });
+const each = (name: string, on: object) => withYardstick({ kind: 'recurring', name, ...on });
+const stretch = (name: string, to: string | null) =>
+  withYardstick({ kind: 'dates', name, from: '2026-01-05', to });
+const readings = (name: string, from: object, to: object) =>
+  withYardstick({ kind: 'readings', name, series: 'one', from, to, onAxis: true });
+const percentile = (percent: number) => ({ kind: 'percentile', percent });
+const statistic = (which: string) => ({ kind: 'statistic', statistic: which, series: 'one' });
 const chart = (more: Partial<ChartDefinition>): ChartDefinition => {
   const made = testChart({ series: [rows('Fares', 'Fares')], ...more });
   return { ...made, title: more.title ?? titleOfChart(made) };
 };
+
+/** What a yardstick is called after it was changed, from what it was called before. */
+function followed(
+  cases: [string, Partial<ChartDefinition>, string, Partial<ChartDefinition>][],
+): [string, ChartDefinition, Partial<ChartDefinition>, object][] {
+  return cases.map(([name, before, next, after]) => [
+    ...([`${name} to ${next}`, chart(before), after] as const),
+    { yardsticks: [{ name: next }] },
+  ]);
+}
 
 it.each<[string, ChartDefinition, Partial<ChartDefinition>, object]>([
   ['the period', chart({}), { grain: 'day' }, { title: 'Fares by day' }],
@@ -38,6 +61,26 @@ it.each<[string, ChartDefinition, Partial<ChartDefinition>, object]>([
     { yardsticks: [band('Usual range', 'percentile')] },
     { yardsticks: [{ name: 'Between percentiles' }] },
   ],
+  ...followed([
+    ['Mean', level('Mean', statistic('mean')), 'Median', level('Mean', statistic('median'))],
+    [
+      ...(['Level', level('Level', { kind: 'number', number: 5 })] as const),
+      ...(['90th percentile', level('Level', { ...percentile(90), series: 'one' })] as const),
+    ],
+    [
+      ...(['Last actual', at('Last actual', { at: 'lastActual' })] as const),
+      ...(['1 day before year end', at('Last actual', { at: 'yearEnd', offsetDays: -1 })] as const),
+    ],
+    [
+      ...(['Quarter ends', each('Quarter ends', { each: 'quarterEnd', weekday: 4 })] as const),
+      ...(['Thursdays', each('Quarter ends', { each: 'weekday', weekday: 4 })] as const),
+    ],
+    ['Date', stretch('Date', null), 'Stretch', stretch('Date', '2026-02-01')],
+    [
+      ...(['Most readings', readings('Most readings', percentile(10), percentile(90))] as const),
+      ...(['All readings', readings('Most readings', percentile(0), percentile(100))] as const),
+    ],
+  ]),
 ])('follows %s', (_, before, changed, wanted) => {
   expect(withFollowingWords(before, { ...before, ...changed })).toMatchObject(wanted);
 });

@@ -40,12 +40,18 @@ const chart = withMark(plain, 'fares', { against: 'plan', good: 'atLeast' });
 it.each<[Part, string[]]>([
   [
     { of: 'series', id: 'plan' },
-    ['what “Fares” is held against', 'what “Fares” hands over to', '“twice”', '“Level mean”'],
+    [
+      ...['what “Fares” is held against', 'what “Fares” hands over to', '“twice”', '“Level mean”'],
+      'a rule of “Fares”',
+    ],
   ],
   [{ of: 'yardsticks', id: 'mean' }, ['a rule of “Fares”']],
   [
     { of: 'dials', id: 'share' },
-    ['“twice”', '“Level limit”', 'how far “Today” stands from today', 'the filter of “Route”'],
+    [
+      ...['“twice”', '“Level limit”', 'how far “Today” stands from today', 'the filter of “Route”'],
+      'a rule of “Fares”',
+    ],
   ],
   [{ of: 'series', id: 'twice' }, []],
 ])('says before %j is removed what hangs on it', (part, words) => {

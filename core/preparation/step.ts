@@ -92,8 +92,11 @@ export interface StepKind<S extends StepBase & { kind: string }> {
   covers?(kept: S, suggested: S, sheet: Sheet): boolean;
   /** a kept step that does as well what one that is suggested would; null: that stands beside it */
   merge?(kept: S, suggested: S): S | null;
-  /** a kept step as it would be by what this file says of itself, and what that is */
-  revises?(kept: S, context: PreparationContext): { step: S; why: string } | null;
+  /**
+   * A kept step as it would be by what this file says of itself or holds, and what that is.
+   * @param sheet the rows that the step meets
+   */
+  revises?(kept: S, context: PreparationContext, sheet: Sheet): { step: S; why: string } | null;
   /** its suggestions are offered, since only a person can decide them */
   offered?: boolean;
 }

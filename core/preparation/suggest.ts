@@ -1,3 +1,4 @@
+import { ProblemError } from '../values';
 import { kindOf, type Step, stepKinds } from './kinds';
 import { prepareRows } from './prepare';
 import { sayStep } from './sentence';
@@ -105,6 +106,21 @@ function sheetBefore(
   return steps ? prepareRows(steps.slice(0, place), context, raw) : { columns: [], rows: raw };
 }
 
+/** The rows that a kept step meets; null where the sentences before it do not fit them, which is said. */
+function sheetMet(
+  kept: readonly Step[],
+  place: number,
+  context: PreparationContext,
+  rows?: number,
+) {
+  try {
+    return sheetBefore(kept, place, context, rows);
+  } catch (error) {
+    if (error instanceof ProblemError) return null;
+    throw error;
+  }
+}
+
 /** What a step that these rows seem to need would change of those that are kept. */
 function changeOf(step: Step, sheet: Sheet, kept: Kept): Proposal[] {
   const key = sayStep(step);
@@ -122,10 +138,13 @@ const isCovered = (step: Step, kept: readonly Step[], sheet: Sheet) =>
     .filter(({ kind }) => kind === step.kind)
     .some((each) => sayStep(each) === sayStep(step) || kindOf(step).covers?.(each, step, sheet));
 
-/** What a file says otherwise than somebody has typed. */
+/** What a file says or holds otherwise than the kept sentences have it. */
 const revisionsOf = (kept: readonly Step[], context: PreparationContext): Proposal[] =>
-  kept.flatMap((step) => {
-    const revised = step.off ? null : kindOf(step).revises?.(step, context);
+  kept.flatMap((step, place) => {
+    const { revises, looksAt } = kindOf(step);
+    if (step.off || !revises) return [];
+    const sheet = sheetMet(kept, place, context, looksAt);
+    const revised = sheet && revises(step, context, sheet);
     if (!revised) return [];
     const { why } = revised;
     return [{ step: { ...revised.step, id: step.id } as Step, replaces: step.id, why, key: why }];

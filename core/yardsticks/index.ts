@@ -13,6 +13,7 @@ export {
   type Shading,
   shadings,
   stepOf,
+  weekdayNames,
   type Yardstick,
   type YardstickDefinition,
   yardstickKinds,

@@ -1,7 +1,7 @@
 import { array, boolean, object, string } from 'yup';
 import { type Cell, cellText } from '../../table';
-import { countRows, placeOf, sayNames, type StepBase, type StepKind } from '../step';
-import { beganAsTotal, findTotalRows, mostCompared } from '../totals';
+import { countRows, placeOf, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
+import { beganAsTotal, findTotalRows, type FoundTotals, mostCompared, namesTotal } from '../totals';
 
 /** Leaves out the rows that add others up. */
 export interface TotalsStep extends StepBase {
@@ -65,7 +65,33 @@ export const totals: StepKind<TotalsStep> = {
     kept.column === column && kept.words && words
       ? { ...kept, words: [...new Set([...kept.words, ...words])] }
       : null,
+  revises(kept, { writing, whole }, sheet) {
+    const unfounded = unfoundedOf(kept, findTotalRows(sheet, writing.decimalMark, whole), sheet);
+    if (unfounded.length === 0) return null;
+    const words = (kept.words ?? []).filter((word) => !unfounded.includes(word));
+    const are = unfounded.length === 1 ? 'is no sum' : 'are no sums';
+    return {
+      step: { ...kept, words },
+      why: `${sayNames(unfounded)} ${are} of others in this file`,
+    };
+  },
 };
 
-const sayWords = (words: readonly string[]) =>
-  words.length === 1 && words[0] === '' ? 'is blank' : `says ${sayNames(words)}`;
+/** Words that name no total by themselves, of rows that are sums of others no more. */
+function unfoundedOf({ column, words }: TotalsStep, found: FoundTotals, sheet: Sheet): string[] {
+  const place = sheet.columns.indexOf(column);
+  const told = new Set(
+    [...found.sure, ...found.doubtful].flatMap((each) =>
+      each.column === column ? each.words : [],
+    ),
+  );
+  const silent = (words ?? []).filter((word) => !namesTotal(word) && !told.has(word));
+  if (place < 0 || silent.length === 0) return [];
+  const standing = new Set(sheet.rows.map((row) => cellText(row[place] ?? '').trim()));
+  return silent.filter((word) => standing.has(word));
+}
+
+function sayWords(words: readonly string[]): string {
+  if (words.length === 0) return 'says no word yet';
+  return words.length === 1 && words[0] === '' ? 'is blank' : `says ${sayNames(words)}`;
+}

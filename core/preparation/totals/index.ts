@@ -1,3 +1,3 @@
 export { findTotalColumns } from './columns';
-export { findTotalRows, mostCompared } from './rows';
+export { findTotalRows, type FoundTotals, mostCompared } from './rows';
 export { beganAsTotal, namesTotal } from './words';

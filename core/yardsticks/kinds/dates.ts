@@ -22,6 +22,7 @@ export const dates: YardstickKind<DatesDefinition> = {
     from: dateText().required(),
     to: dateText(),
   }),
+  named: ({ to }) => (to === null ? 'Date' : 'Stretch'),
   drafts: [
     {
       label: 'Date',

@@ -8,7 +8,7 @@ import { type LineDefinition, line, type Shading, shadings } from './line';
 import { type MomentDefinition, moment } from './moment';
 import { mostRecorded, type RecordedDate, recorded, type RecordedDefinition } from './recorded';
 import { type ReadingsDefinition, type ReadingsEnd, readings, sayReadingsEnd } from './readings';
-import { type RecurringDefinition, recurring } from './recurring';
+import { type RecurringDefinition, recurring, weekdayNames } from './recurring';
 import { type RibbonDefinition, ribbon } from './ribbon';
 import { type StepsDefinition, stepOf, steps } from './steps';
 import { type TodayDefinition, today } from './today';
@@ -26,7 +26,7 @@ export type YardstickDefinition =
   | RecurringDefinition
   | RecordedDefinition;
 export type { DraftOf, Found, ReadingsEnd, RecordedDate, Shading };
-export { mostRecorded, sayReadingsEnd, shadings, stepOf };
+export { mostRecorded, sayReadingsEnd, shadings, stepOf, weekdayNames };
 
 /** All kinds, in the order in which they are offered. */
 export const yardstickKinds = [

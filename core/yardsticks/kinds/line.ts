@@ -1,5 +1,5 @@
 import { boolean, mixed, object, string } from 'yup';
-import { type Edge, edgeSchema, findEdge, sayEdges } from '../edges';
+import { type Edge, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
 import { nothingFound, type YardstickKind } from './kind';
 
 export const shadings = ['none', 'beneath', 'above'] as const;
@@ -15,9 +15,20 @@ export interface LineDefinition {
   onAxis: boolean;
 }
 
-const draftOf = (name: string, value: Edge): Omit<LineDefinition, 'id'> => ({
-  ...{ kind: 'line', name, value, shading: 'none', onAxis: true },
+const draftOf = (value: Edge): Omit<LineDefinition, 'id'> => ({
+  kind: 'line',
+  name: nameOfEdge(value),
+  value,
+  shading: 'none',
+  onAxis: true,
 });
+
+/** What is written and what a dial sets is a level; what is found is called by how: "90th percentile". */
+function nameOfEdge(value: Edge): string {
+  if (value.kind === 'number' || value.kind === 'dial') return 'Level';
+  const words = sayEdge(value);
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+}
 
 export const line: YardstickKind<LineDefinition> = {
   kind: 'line',
@@ -29,18 +40,19 @@ export const line: YardstickKind<LineDefinition> = {
     shading: mixed<Shading>().oneOf(shadings).default('none'),
     onAxis: boolean().required(),
   }),
+  named: ({ value }) => nameOfEdge(value),
   drafts: [
     {
       label: 'Level',
-      draft: ({ level }) => draftOf('Level', { kind: 'number', number: level }),
+      draft: ({ level }) => draftOf({ kind: 'number', number: level }),
     },
     {
       label: 'Mean',
-      draft: ({ series }) => draftOf('Mean', { kind: 'statistic', statistic: 'mean', series }),
+      draft: ({ series }) => draftOf({ kind: 'statistic', statistic: 'mean', series }),
     },
     {
       label: 'Median',
-      draft: ({ series }) => draftOf('Median', { kind: 'statistic', statistic: 'median', series }),
+      draft: ({ series }) => draftOf({ kind: 'statistic', statistic: 'median', series }),
     },
   ],
   find: ({ value: edge, shading }, context) => {

@@ -1,6 +1,7 @@
 import { mixed, object, string } from 'yup';
 import { type Day, yearOf, yearStartDay } from '../../calendar';
 import { dayAt } from '../../dials';
+import { countPeriods } from '../../labels';
 import { figure } from '../../values';
 import type { YardstickContext } from '../context';
 import { nothingFound, type YardstickKind } from './kind';
@@ -18,6 +19,13 @@ export interface MomentDefinition {
   offsetDays: number;
 }
 
+const names: Record<MomentDefinition['at'], string> = {
+  lastActual: 'Last actual',
+  yearStart: 'Year start',
+  yearEnd: 'Year end',
+  dial: 'Set date',
+};
+
 export const moment: YardstickKind<MomentDefinition> = {
   kind: 'moment',
   schema: object({
@@ -28,11 +36,16 @@ export const moment: YardstickKind<MomentDefinition> = {
     dial: string().nullable().defined().max(40),
     offsetDays: figure().integer().min(-3660).max(3660).required(),
   }),
+  named: ({ at, offsetDays }) => {
+    if (offsetDays === 0) return names[at];
+    const apart = countPeriods(Math.abs(offsetDays), 'day');
+    return `${apart} ${offsetDays < 0 ? 'before' : 'after'} ${names[at].toLowerCase()}`;
+  },
   drafts: [
     {
       label: 'Last actual',
       draft: () => ({
-        ...{ kind: 'moment', name: 'Last actual', at: 'lastActual', dial: null, offsetDays: 0 },
+        ...{ kind: 'moment', name: names.lastActual, at: 'lastActual', dial: null, offsetDays: 0 },
       }),
     },
   ],

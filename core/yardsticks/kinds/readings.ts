@@ -64,6 +64,11 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     ...{ from: end, to: end },
     onAxis: boolean().required(),
   }),
+  named: ({ from, to }) => {
+    if (from.kind === 'deviation' || to.kind === 'deviation') return 'Usual readings';
+    const isAll = Math.abs(from.percent - to.percent) === 100;
+    return isAll ? 'All readings' : 'Most readings';
+  },
   drafts: [
     {
       label: 'Band of each period’s readings',

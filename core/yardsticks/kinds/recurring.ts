@@ -29,6 +29,24 @@ export interface RecurringDefinition {
   weekday: number;
 }
 
+/** Monday is the first. */
+export const weekdayNames = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
+
+const names: Record<Exclude<RecurringDefinition['each'], 'weekday'>, string> = {
+  monthStart: 'Month starts',
+  monthEnd: 'Month ends',
+  quarterEnd: 'Quarter ends',
+  yearStart: 'Year starts',
+};
+
 /** More lines than these are no marks any more. */
 const mostDays = 400;
 
@@ -41,10 +59,11 @@ export const recurring: YardstickKind<RecurringDefinition> = {
     each: mixed<RecurringDefinition['each']>().oneOf(recurrences).required(),
     weekday: figure().integer().min(1).max(7).required(),
   }),
+  named: ({ each, weekday: on }) => (each === 'weekday' ? `${weekdayNames[on - 1]}s` : names[each]),
   drafts: [
     {
       label: 'Recurring dates',
-      draft: () => ({ kind: 'recurring', name: 'Quarter ends', each: 'quarterEnd', weekday: 4 }),
+      draft: () => ({ kind: 'recurring', name: names.quarterEnd, each: 'quarterEnd', weekday: 4 }),
     },
   ],
   find: ({ each, weekday: on }, { axis, positions, yearStart }) => {

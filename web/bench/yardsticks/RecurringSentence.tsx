@@ -1,4 +1,4 @@
-import type { YardstickDefinition } from '../../../core/yardsticks';
+import { weekdayNames, type YardstickDefinition } from '../../../core/yardsticks';
 import { Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './YardstickSettings';
 
@@ -11,12 +11,11 @@ const eachWords: Record<Each, string> = {
   quarterEnd: 'end of a quarter',
   yearStart: 'start of a fiscal year',
 };
-const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** A date line again and again. */
 export function RecurringSentence({ yardstick, onChange }: YardstickSentenceProps<'recurring'>) {
   const { each, weekday } = yardstick;
-  const words = each === 'weekday' ? (weekdays[weekday - 1] ?? '') : eachWords[each];
+  const words = each === 'weekday' ? (weekdayNames[weekday - 1] ?? '') : eachWords[each];
   return (
     <>
       A line at each{' '}
@@ -35,7 +34,7 @@ export function RecurringSentence({ yardstick, onChange }: YardstickSentenceProp
             label="Weekday"
             value={weekday}
             onChange={(next) => onChange({ ...yardstick, weekday: next })}
-            options={weekdays.map((label, at) => ({ value: at + 1, label }))}
+            options={weekdayNames.map((label, at) => ({ value: at + 1, label }))}
           />
         )}
       </Phrase>
