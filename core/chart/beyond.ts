@@ -1,9 +1,9 @@
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
-import { alongColumn, drawnGrain } from './along';
+import { alongColumn, drawnGrain } from './reach';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { type Finding, seriesLookedBeyond } from './foundFrom';
-import type { Whole } from './wholes';
+import type { Whole } from './seriesFrame';
 
 type Beyond = Finding & Pick<ChartDefinition, 'along' | 'grain'>;
 

@@ -3,34 +3,14 @@ import { derivedKind } from '../derived';
 import type { DialValue } from '../dials';
 import type { Frame, Place, Readings } from '../frame';
 import { type Problem, ProblemError } from '../values';
-import { alongColumn, drawnGrain, shownReach } from './along';
+import { alongColumn, drawnGrain, shownReach } from './reach';
 import { beyondShown } from './beyond';
 import { greysLines, keepsWord } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { onOneScale } from './onOneScale';
 import { isSent } from './requests';
-import { type Whole, Wholes, worked } from './wholes';
-
-/** The figures that one series of a chart draws: nothing of what lies outside the chart's span. */
-export interface SeriesFrame extends Omit<Frame, 'keys'> {
-  /** the words of the split, in the order of the series; one empty word without a split */
-  keys: string[];
-  /** figures add up over periods */
-  additive: boolean;
-  /** the same figure in every period that the others show; null for figures of its own */
-  constant: number | null;
-  /** first days of the first and last period that the series reaches within the span */
-  extent: { from: Day; to: Day } | null;
-  /** by word: its place among all words of the split, which gives it its colour */
-  places: number[];
-  /** by word: its finished figures in periods that are not shown; missing: nothing looks at them */
-  beyond?: number[][];
-  /** by word: a filter of the chart leaves it in grey, and out of every computation */
-  greyed: boolean[];
-}
-
-/** Frames by the id of their series. */
-export type SeriesFrames = Readonly<Record<string, SeriesFrame>>;
+import type { SeriesFrame, Whole } from './seriesFrame';
+import { Wholes, worked } from './wholes';
 
 /**
  * Makes of aggregated sources what the series of a chart draw: formulas over other series are worked

@@ -1,7 +1,8 @@
 import { renamedIn } from '../formula';
 import { plainAxes } from './axes';
 import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
-import { type Colour, plainStroke, takesPalette } from './strokes';
+import { type Colour, plainStroke } from './strokes';
+import { takesPalette } from './roleStrokes';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
 import type {

@@ -1,7 +1,7 @@
 import { othersWord, rankWords, type TopRequest } from '../frame';
 import type { Grain } from '../calendar';
 import { sumFigures } from '../values';
-import type { Whole } from './wholes';
+import type { Whole } from './seriesFrame';
 
 /**
  * Keeps the first words by rank of what a formula comes to. The rest is worked out anew from sums of its

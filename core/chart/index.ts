@@ -41,8 +41,10 @@ export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
 export { plainReplay, type ReplayDefinition } from './replay';
 export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
 export { type Role, roles, roleWords } from './roles';
-export { alongColumn, type AlongDefinition, drawnGrain } from './along';
-export { chartFrames, isSplit, type SeriesFrame, type SeriesFrames } from './chartFrames';
+export type { AlongDefinition } from './along';
+export { alongColumn, drawnGrain } from './reach';
+export { chartFrames, isSplit } from './chartFrames';
+export type { SeriesFrame, SeriesFrames } from './seriesFrame';
 export {
   draftChart,
   draftRule,
@@ -89,9 +91,8 @@ export {
   shapes,
   type Stroke,
   type StrokeDefinition,
-  strokeOfRole,
-  takesPalette,
 } from './strokes';
+export { strokeOfRole, takesPalette } from './roleStrokes';
 export { sayChange } from './sayChange';
 export { isOperand, withMeasures } from './withMeasures';
 export { upgradeChart } from './upgrade';

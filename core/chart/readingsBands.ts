@@ -1,5 +1,5 @@
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
-import { drawnGrain } from './along';
+import { drawnGrain } from './reach';
 import {
   type ChartDefinition,
   type SeriesDefinition,

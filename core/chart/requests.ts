@@ -1,6 +1,6 @@
 import type { Day } from '../calendar';
 import type { FrameRequest } from '../frame';
-import { alongColumn, drawnGrain, shownReach, spanFilter } from './along';
+import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
 import { greysLines } from './chartFilters';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { type Finding, foundFrom, seriesLookedBeyond } from './foundFrom';

@@ -1,6 +1,3 @@
-import type { BoardStyle } from './boardStyle';
-import type { Role } from './roles';
-
 /** Colours by name; the look of the application gives each its shade. */
 export const colours = [
   ...['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'],
@@ -69,33 +66,3 @@ export const palettes = {
 } as const satisfies Record<string, readonly Colour[]>;
 export type PaletteName = keyof typeof palettes;
 export const paletteNames = Object.keys(palettes) as PaletteName[];
-
-const byRole: Record<Role, Omit<Stroke, 'colour'> & { colour: Colour | null }> = {
-  actual: { colour: null, dash: 'solid', width: 2.4 },
-  target: { colour: 'ink', dash: 'longdash', width: 1.4 },
-  budget: { colour: 'ink', dash: 'dash', width: 1.5 },
-  forecast: { colour: 'indigo', dash: 'dot', width: 2.2 },
-  yearBefore: { colour: 'grey', dash: 'solid', width: 1.4 },
-  other: { colour: null, dash: 'solid', width: 1.6 },
-};
-
-/**
- * The stroke a role gives on a dashboard.
- * @param place the series' place among those that take their colour from the palette
- */
-export function strokeOfRole(
-  role: Role,
-  place: number,
-  { palette, strokes }: Pick<BoardStyle, 'palette' | 'strokes'>,
-): Stroke {
-  const [usual, own] = [byRole[role], strokes[role]];
-  const colours = palettes[palette];
-  return {
-    colour: own?.colour ?? usual.colour ?? (colours[place % colours.length] as Colour),
-    dash: own?.dash ?? usual.dash,
-    width: own?.width ?? usual.width,
-  };
-}
-
-/** Whether a role gives no colour of its own, so that its series takes the next of the palette. */
-export const takesPalette = (role: Role) => byRole[role].colour === null;

@@ -4,7 +4,8 @@ import { type AxisStart, plainAxes } from './axes';
 import { draftRule, draftStandout } from './draft';
 import type { ChartDefinition, SeriesDefinition, SplitDefinition } from './definition';
 import type { Role } from './roles';
-import { type Colour, noPoints, plainStroke, type StrokeDefinition, takesPalette } from './strokes';
+import { type Colour, noPoints, plainStroke, type StrokeDefinition } from './strokes';
+import { takesPalette } from './roleStrokes';
 
 /** A series as version 1 kept it. */
 interface FirstSeries extends Pick<SeriesDefinition, 'id' | 'name' | 'mark'> {

@@ -4,12 +4,10 @@ import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
 import { type Frame, isAdditive } from '../frame';
 import { type Problem, ProblemError } from '../values';
-import { drawnGrain, shownReach } from './along';
-import type { SeriesFrame } from './chartFrames';
+import { drawnGrain, shownReach } from './reach';
 import type { ChartDefinition, SeriesDefinition } from './definition';
 import { firstWords } from './firstWords';
-/** Figures over every period there is, before they are cut to the chart's span. */
-export type Whole = Omit<SeriesFrame, 'extent' | 'places' | 'greyed'>;
+import type { Whole } from './seriesFrame';
 
 /** More periods than this are not laid out for a derived series. */
 const mostPeriods = 40_000;

@@ -135,7 +135,7 @@ it('changes what was announced, or announces anew when others have changed the r
 
 it('reads a file whole while its owner sends so many others that it would be forgotten', async () => {
   const rows = Array.from({ length: 80_000 }, (_, row) => `2026-01-05,R${row % 7},${row}`);
-  for (const round of rounds) {
+  for (const round of rounds.slice(0, 4)) {
     const id = await maren.source(csv('2026-01-05,North,300'));
     const uploadId = await maren.upload(csv(rows.join('\n')), `long${round}.csv`);
     // Not understood before: it is read twice on its way in.

@@ -1,5 +1,6 @@
 import type { Database, StoredColumn } from '../database';
-import { ColumnCache, type VersionColumns } from './columnCache';
+import { ColumnCache } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 
 const column = (name: string, kind: StoredColumn['kind'], more = {}): StoredColumn => ({
   ...{ name, kind, datePattern: null, decimals: 1, words: 2 },

@@ -1,17 +1,8 @@
 import { LRUCache } from 'lru-cache';
-import type { Day } from '../../core/calendar';
 import type { Column, Table } from '../../core/table';
-import type { Database, StoredColumn } from '../database';
+import type { Database } from '../database';
 import { loadColumns } from './loadColumns';
-
-/** A source version as the figures thread needs it. */
-export interface VersionColumns {
-  versionId: number;
-  rows: number;
-  columns: StoredColumn[];
-  /** the day up to which its figures are complete, where somebody has said so */
-  completeTo?: Day | null;
-}
+import type { VersionColumns } from './versionColumns';
 
 /** Keeps the columns that charts need in memory; the least recently used go first. */
 export class ColumnCache {

@@ -1,7 +1,7 @@
 import { daysOf, type Filter } from '../../core/frame';
 import type { StoredColumn } from '../database';
 import { factsColumn, wordsTable } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { daysToEpoch } from './loadColumns';
 
 /** A part of a statement with the values that stand in it. */

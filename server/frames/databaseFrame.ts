@@ -11,7 +11,7 @@ import {
 import { type Column, dateColumn, numberColumn, type Table, textColumn } from '../../core/table';
 import type { Database } from '../database';
 import { factsColumn, factsTable } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
 import { type Grouped, placeExpression, restCode, restWord, tableOf } from './groupedTable';
 import { daysToEpoch, loadWords, slice } from './loadColumns';

@@ -5,7 +5,7 @@ import { ProblemError } from '../../core/values';
 import { DatabaseAway } from '../database';
 import { Seats } from '../http';
 import { settings } from '../settings';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import type { FigureAnswer, FigureTask } from './figuresWorker';
 
 /** Built beside the server's entry. */

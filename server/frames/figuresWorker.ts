@@ -3,7 +3,8 @@ import { aggregate, columnsAsked, type Frame, type FrameRequest } from '../../co
 import { type Problem, ProblemError } from '../../core/values';
 import { isDatabaseAway, openDatabase } from '../database';
 import { settings } from '../settings';
-import { ColumnCache, type VersionColumns } from './columnCache';
+import { ColumnCache } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { aggregateInDatabase } from './databaseFrame';
 
 /** One request to the worker, and its answer. */

@@ -8,7 +8,7 @@ import {
   textColumn,
 } from '../../core/table';
 import type { Database } from '../database';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Placed } from './conditions';
 import { daysToEpoch, loadWords } from './loadColumns';
 

@@ -2,7 +2,7 @@ import type { RowDataPacket } from 'mysql2/promise';
 import { type Column, dateColumn, missingDay, numberColumn, textColumn } from '../../core/table';
 import type { Database, StoredColumn } from '../database';
 import { factsColumn, factsTable, wordsTable } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 
 /** Between slices others have their turn at the database and at this thread. */
 const rowsAtOnce = 100_000;

@@ -1,7 +1,7 @@
 import { everyOf, type FrameRequest, type Readings } from '../../core/frame';
 import type { Database } from '../database';
 import { factsColumn, factsTable } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { columnNamed, whereOf } from './conditions';
 import { daysToEpoch, slice } from './loadColumns';
 

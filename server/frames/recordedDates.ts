@@ -3,7 +3,7 @@ import type { ChartDefinition } from '../../core/chart';
 import { mostRecorded, type RecordedDate, type RecordedDates } from '../../core/yardsticks';
 import type { Database } from '../database';
 import { factsColumn, factsTable, rowsAsText } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { columnNamed } from './conditions';
 import { versionColumns } from './versions';
 

@@ -11,7 +11,7 @@ import { isProblem, readFormula } from '../../core/formula';
 import type { FrameRequest } from '../../core/frame';
 import type { Database } from '../database';
 import { factsColumn, factsTable, rowsAsText } from '../sources';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
 import { daysToEpoch, slice } from './loadColumns';
 import { versionColumns } from './versions';

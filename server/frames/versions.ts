@@ -2,7 +2,7 @@ import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { parseDay } from '../../core/calendar';
 import { askTogether, type Database, tables } from '../database';
-import type { VersionColumns } from './columnCache';
+import type { VersionColumns } from './versionColumns';
 
 const { sources, sourceVersions } = tables;
 

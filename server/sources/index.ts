@@ -23,8 +23,8 @@ export {
   storeVersion,
   Superseded,
   type Target,
-  type TypedTable,
 } from './storeVersion';
+export type { TypedTable } from './typedTable';
 export {
   openStandingRows,
   openVersionRows,

@@ -3,7 +3,7 @@ import type { Profile } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import type { StoredColumn } from '../database';
 import { keyReader, type LaidOver, type LaidRow, layOver, UniqueKeys } from './layOver';
-import type { TypedTable } from './storeVersion';
+import type { TypedTable } from './typedTable';
 import type { VersionRows } from './versionRows';
 
 const kindWords = { date: 'dates', number: 'figures', text: 'words' };

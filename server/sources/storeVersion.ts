@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DeliveryMode, FileForm } from '../../contract';
-import { type CellValue, type ColumnUnderstanding, type Profile, Profiler } from '../../core/table';
+import { type Profile, Profiler } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import {
   type Database,
@@ -17,6 +17,7 @@ import { makeFactsTable, storedColumns } from './facts';
 import { mergeTables } from './mergeTables';
 import { RowLoader } from './rowLoader';
 import { discardUnfinished, dropOldVersions } from './versions';
+import type { TypedTable } from './typedTable';
 import type { StandingRows } from './versionRows';
 
 const { sources, sourceVersions } = tables;
@@ -25,17 +26,6 @@ const { sources, sourceVersions } = tables;
 export type Target = { ownerId: number } & (
   { name: string } | { sourceId: number; mode: DeliveryMode; keys: readonly string[] }
 );
-
-/** Typed rows, ready to be stored. */
-export interface TypedTable {
-  columns: readonly ColumnUnderstanding[];
-  /** what the rows hold, by column */
-  found: readonly Profile[];
-  rows: number;
-  /** put together of rows that were looked at apart: what they hold together is not known yet */
-  together?: boolean;
-  batches(): AsyncIterable<readonly (readonly CellValue[])[]>;
-}
 
 /** A table that was delivered, and where it came from. */
 export interface Delivery {

@@ -3,7 +3,7 @@ import { GridLayout, useContainerWidth } from 'react-grid-layout';
 import 'react-grid-layout/css/styles.css';
 import { grid, type GridPlace, type PlacedChart } from '../../contract';
 import { withoutSlots } from '../../core/labels';
-import type { BoardProps } from './Board';
+import type { BoardProps } from './boardProps';
 import { arrangeByKey, leastSize, type Placed, placesOf, same } from './arrangeByKeys';
 
 /**

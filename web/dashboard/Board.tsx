@@ -1,12 +1,7 @@
-import { lazy, type ReactNode, Suspense, useMemo } from 'react';
-import type { GridPlace, PlacedChart } from '../../contract';
+import { lazy, Suspense, useMemo } from 'react';
+import type { GridPlace } from '../../contract';
 
-export interface BoardProps {
-  charts: readonly PlacedChart[];
-  /** Settles once the server has what was moved, or has refused it. */
-  onArrange: (places: { chartId: number; place: GridPlace }[]) => Promise<void>;
-  children: (chart: PlacedChart) => ReactNode;
-}
+import type { BoardProps } from './boardProps';
 
 /** Loaded when charts are moved. */
 const ArrangeBoard = lazy(() =>

@@ -8,6 +8,7 @@ import type { Drawing } from './drawing';
 import { type Highlight, isMore, withLit } from './highlight';
 import { toX } from './geometry';
 import { pickDates, pickLine } from './narrowing';
+import type { NoteSpot } from './noteSpot';
 import { middleDay, type Pointed, pointedAt } from './pointed';
 import type { Linked, PointedDay } from './pointing';
 import { ReplayFront } from './ReplayFront';
@@ -15,13 +16,6 @@ import { isStill } from './stillMouse';
 import { useDatesDrag } from './useDatesDrag';
 import { usePlotly } from './usePlot';
 import type { YardstickGrip } from './YardstickGrips';
-
-/** Where a note is to be anchored. */
-export interface NoteSpot {
-  /** null: the whole chart */
-  day: number | null;
-  series: string | null;
-}
 
 interface ChartProps {
   reading: Reading;

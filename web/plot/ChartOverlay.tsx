@@ -1,6 +1,5 @@
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
-import type { NoteSpot } from './Chart';
 import { Crosshair } from './Crosshair';
 import { DatesBand } from './DatesBand';
 import type { Drawing } from './drawing';
@@ -8,6 +7,7 @@ import { EndLabels } from './EndLabels';
 import { type Highlight, latestLit } from './highlight';
 import { LinkedDates } from './LinkedDates';
 import { pickedStretch, type Stretch } from './narrowing';
+import type { NoteSpot } from './noteSpot';
 import type { Pointed } from './pointed';
 import type { Linked } from './pointing';
 import { ScaleHandles } from './ScaleHandles';

@@ -1,7 +1,7 @@
 import type { PlotData } from 'plotly.js';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, page } from '../look';
-import { colourOf, lighter } from './lines';
+import { colourOf, lighter } from './strokeLook';
 
 /** How much of its period a bar takes up. */
 const barWidth = 0.72;

@@ -51,3 +51,10 @@ export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number)
 
 /** Measures how wide a text will be, in pixels. */
 export type Measure = (text: string, size: number, weight: number) => number;
+
+/** How large the staff and the tape are drawn, in pixels. */
+export interface ScaleSize {
+  staff: number;
+  tape: number;
+  gap: number;
+}

@@ -1,12 +1,13 @@
 import type { Dash, PlotData } from 'plotly.js';
 import type { Stroke } from '../../core/chart';
-import type { Reading, ReadPiece, ReadSeries } from '../../core/reading';
-import { greyed, shadeAlong, shades } from '../look';
+import type { Reading, ReadSeries } from '../../core/reading';
+import { greyed, shades } from '../look';
 import { barsOf } from './bars';
 import type { PlacedPanel } from './panels';
 import { pointsOf, readingsOf } from './points';
 import { type Geometry, plotWidth } from './geometry';
 import { axisOf } from './scales';
+import { colourOf, lighter } from './strokeLook';
 import { thin, thinnedFrom } from './thin';
 import { type Highlight, isAway, isLit } from './highlight';
 
@@ -22,8 +23,6 @@ export const dashes: Record<Stroke['dash'], string> = {
 
 /** How much more weight a stroke has that is told apart by it: colour alone carries no meaning. */
 const moreWeight = 1.1;
-/** How much of a stroke is seen where it is not finished, and where it leads over a gap. */
-export const lighter = { open: 0.45, bridged: 0.55 };
 const bridgedWidth = 0.6;
 
 /**
@@ -155,13 +154,6 @@ function fillsOf({ pieces, name }: ReadSeries, away: boolean): Traces {
     ];
   });
 }
-
-/** The colour of a stroke: its own, or that of its place along the gradient. */
-export const colourOf = (
-  { colour, shade }: Pick<ReadPiece, 'colour' | 'shade'>,
-  { gradient, stroke }: Pick<ReadSeries, 'gradient' | 'stroke'>,
-): string =>
-  shade === null ? shades[colour] : shadeAlong(shade, gradient === 'value' ? stroke.colour : null);
 
 /** Pieces drawn alike share one trace, with a gap between them. */
 function runsOf(series: ReadSeries, geometry: Geometry): Run[] {

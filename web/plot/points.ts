@@ -1,7 +1,7 @@
 import type { PlotData } from 'plotly.js';
 import type { Marker, Reading, ReadSeries } from '../../core/reading';
 import { greyed, shades } from '../look';
-import { lighter } from './lines';
+import { lighter } from './strokeLook';
 
 type Traces = Partial<PlotData>[];
 

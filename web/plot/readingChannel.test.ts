@@ -1,5 +1,5 @@
 import { receiver, sender } from './readingChannel';
-import type { Question } from './readingQueue';
+import type { Question } from './readingChannel';
 
 const question = (chart: object, frames: object) =>
   [chart, frames, { today: 1 }] as unknown as Question;

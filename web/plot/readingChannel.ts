@@ -1,4 +1,7 @@
-import type { Question } from './readingQueue';
+import type { readChart } from '../../core/reading';
+
+/** What a reading is made of. */
+export type Question = Parameters<typeof readChart>;
 
 /** A definition or figures: in full the first time, by its number from then on. */
 interface Referred<Content> {

@@ -1,5 +1,6 @@
 import type { Reading } from '../../core/reading';
-import { type Question, ReadingQueue } from './readingQueue';
+import type { Question } from './readingChannel';
+import { ReadingQueue } from './readingQueue';
 
 function queue() {
   let opened = 0;

@@ -1,8 +1,5 @@
-import type { Reading, readChart } from '../../core/reading';
-import { sender } from './readingChannel';
-
-/** What a reading is made of. */
-export type Question = Parameters<typeof readChart>;
+import type { Reading } from '../../core/reading';
+import { type Question, sender } from './readingChannel';
 
 interface Asked {
   question: Question;

@@ -8,14 +8,9 @@ import {
 } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { page } from '../look';
+import type { ScaleSize } from './geometry';
 import type { PlacedPanel } from './panels';
 
-/** How large the staff and the tape are drawn, in pixels. */
-export interface ScaleSize {
-  staff: number;
-  tape: number;
-  gap: number;
-}
 export const scaleSize = (compact: boolean): ScaleSize =>
   compact ? { staff: 6, tape: 5, gap: 4 } : { staff: 10, tape: 8, gap: 4 };
 

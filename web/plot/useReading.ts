@@ -5,7 +5,8 @@ import { atGrain, type BoardStyle, type DrawnChart, type Narrowing } from '../..
 import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';
-import { type Question, readings } from './readingQueue';
+import type { Question } from './readingChannel';
+import { readings } from './readingQueue';
 
 /** Charts of more figures than these are read by a worker: the page stays at hand meanwhile. */
 const mostOnPage = 6000;

@@ -4,7 +4,8 @@ import type { Figures } from '../../core/values';
 import { lettered, page, shades } from '../look';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
-import { axisOf, plainText, type ScaleSize } from './scales';
+import { axisOf, plainText } from './scales';
+import type { ScaleSize } from './geometry';
 
 type Shapes = Partial<Shape>[];
 

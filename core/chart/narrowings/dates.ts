@@ -2,7 +2,7 @@ import { mixed, object, string } from 'yup';
 import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../../calendar';
 import { writeStretch } from '../../labels';
 import { figure } from '../../values';
-import { drawnGrain, spannedReach } from '../along';
+import { drawnGrain, spannedReach } from '../reach';
 import type { ChartDefinition } from '../definition';
 import type { NarrowingKind } from './narrowing';
 

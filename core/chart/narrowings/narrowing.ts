@@ -1,6 +1,6 @@
 import type { ObjectSchema } from 'yup';
 import type { Day } from '../../calendar';
-import type { SeriesFrame } from '../chartFrames';
+import type { SeriesFrame } from '../seriesFrame';
 import type { ChartDefinition } from '../definition';
 
 /** What a chart that is to be narrowed is known by. */

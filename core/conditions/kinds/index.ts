@@ -22,7 +22,7 @@ export type ConditionDefinition =
   | RunningCondition
   | CalendarCondition
   | DatesCondition
-  | SeveralCondition;
+  | SeveralCondition<ConditionDefinition>;
 
 /** A condition in words, as the end of a sentence. */
 export const sayCondition = (definition: ConditionDefinition, names: Names): string =>

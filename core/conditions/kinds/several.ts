@@ -1,12 +1,11 @@
 import { array, type ISchema, lazy, mixed, object } from 'yup';
-import type { ConditionDefinition } from './index';
 import type { ConditionKind, Test } from '../condition';
 
 /** All of several conditions, or any of them. */
-export interface SeveralCondition {
+export interface SeveralCondition<Each> {
   kind: 'several';
   how: 'all' | 'any';
-  of: ConditionDefinition[];
+  of: Each[];
 }
 
 /** More conditions than these in one cannot be read. */
@@ -15,7 +14,7 @@ const most = 6;
 /** Holds when all do, or when any does; what one cannot tell, the others may decide. */
 function joined(
   answers: readonly (boolean | null)[],
-  how: SeveralCondition['how'],
+  how: SeveralCondition<unknown>['how'],
 ): boolean | null {
   const decisive = how === 'any';
   if (answers.includes(decisive)) return decisive;
@@ -23,18 +22,18 @@ function joined(
 }
 
 /** @param all every kind, so that one can hold others */
-export const severalCondition = (all: {
+export const severalCondition = <Each extends { kind: string }>(all: {
   schema: () => unknown;
-  say: ConditionKind<ConditionDefinition>['say'];
-  test: ConditionKind<ConditionDefinition>['test'];
-}): ConditionKind<SeveralCondition> => ({
+  say: ConditionKind<Each>['say'];
+  test: ConditionKind<Each>['test'];
+}): ConditionKind<SeveralCondition<Each>> => ({
   kind: 'several',
   name: 'meets several conditions',
   // Made when it is asked for: it holds itself.
   schema: lazy(() =>
     object({
       kind: mixed<'several'>().oneOf(['several']).required(),
-      how: mixed<SeveralCondition['how']>().oneOf(['all', 'any']).required(),
+      how: mixed<SeveralCondition<Each>['how']>().oneOf(['all', 'any']).required(),
       of: array(all.schema() as never)
         .max(most)
         .required(),

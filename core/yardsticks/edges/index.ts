@@ -1,5 +1,6 @@
 import { lazy, mixed } from 'yup';
-import { sayScope, type YardstickContext } from '../context';
+import type { YardstickContext } from '../context';
+import { sayScope } from '../finished';
 import { type DialEdge, dialEdge } from './dial';
 import { type DeviationEdge, deviationEdge } from './deviation';
 import type { EdgeKind, EdgeNames, FoundEdge } from './edge';

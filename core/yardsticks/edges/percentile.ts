@@ -2,7 +2,7 @@ import { mixed, object, string } from 'yup';
 import { writeOrdinal } from '../../labels';
 import { percentile } from '../../statistics';
 import { figure } from '../../values';
-import { finishedOf } from '../context';
+import { finishedOf } from '../finished';
 import { type Scope, scopeShape } from '../scope';
 import type { EdgeKind } from './edge';
 

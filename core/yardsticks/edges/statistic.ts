@@ -1,6 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { maximum, mean, median, minimum } from '../../statistics';
-import { finishedOf } from '../context';
+import { finishedOf } from '../finished';
 import { type Scope, scopeShape } from '../scope';
 import type { EdgeKind } from './edge';
 

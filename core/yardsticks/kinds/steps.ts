@@ -1,7 +1,7 @@
 import { mixed, object, string } from 'yup';
 import { stepEdges } from '../../statistics';
 import { figure } from '../../values';
-import { finishedOf, sayScope } from '../context';
+import { finishedOf, sayScope } from '../finished';
 import { type Scope, scopeShape } from '../scope';
 import { nothingFound, type YardstickKind } from './kind';
 

@@ -1,5 +1,5 @@
 import { EdgePhrase } from './EdgePhrase';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A band between two values. */
 export function BandSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'band'>) {

@@ -3,7 +3,7 @@ import dayjs from 'dayjs';
 import { parseDay } from '../../../core/calendar';
 import { writeDay } from '../../../core/labels';
 import { Phrase } from '../../controls';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A date line, or a stretch of dates. */
 export function DatesSentence({ yardstick, onChange }: YardstickSentenceProps<'dates'>) {

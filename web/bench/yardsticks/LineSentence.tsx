@@ -2,7 +2,7 @@ import { Checkbox, Radio } from 'antd';
 import { type Shading, shadings } from '../../../core/yardsticks';
 import { Phrase } from '../../controls';
 import { EdgePhrase } from './EdgePhrase';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 const shadingWords: Record<Shading, string> = {
   none: 'nothing',

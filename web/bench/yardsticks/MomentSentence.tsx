@@ -1,7 +1,7 @@
 import type { YardstickDefinition } from '../../../core/yardsticks';
 import { Phrase, SelectField } from '../../controls';
 import { OffsetField, sayOffset } from './OffsetField';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 type Moment = Extract<YardstickDefinition, { kind: 'moment' }>['at'];
 

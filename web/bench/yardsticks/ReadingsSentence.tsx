@@ -1,7 +1,7 @@
 import { sourceOfFigures } from '../../../core/chart';
 import { type ReadingsEnd, sayReadingsEnd } from '../../../core/yardsticks';
 import { NumberField, Phrase, SelectField } from '../../controls';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** What an end is when its kind is chosen. */
 const drafts: Record<ReadingsEnd['kind'], ReadingsEnd> = {

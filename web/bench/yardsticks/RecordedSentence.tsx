@@ -1,6 +1,6 @@
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A line at each date that a source has in a column. */
 export function RecordedSentence({ yardstick, onChange }: YardstickSentenceProps<'recorded'>) {

@@ -1,6 +1,6 @@
 import { weekdayNames, type YardstickDefinition } from '../../../core/yardsticks';
 import { Phrase, SelectField } from '../../controls';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 type Each = Extract<YardstickDefinition, { kind: 'recurring' }>['each'];
 

@@ -1,5 +1,5 @@
 import { Phrase, SelectField } from '../../controls';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A band between two series. */
 export function RibbonSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'ribbon'>) {

@@ -1,7 +1,7 @@
 import { NumberField, Phrase, SelectField } from '../../controls';
 import { ScopeFields } from '../ScopeFields';
 import { sayScope } from './EdgePhrase';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** Bands of equally many figures. */
 export function StepsSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'steps'>) {

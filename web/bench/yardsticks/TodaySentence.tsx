@@ -1,6 +1,6 @@
 import { Phrase, SelectField } from '../../controls';
 import { OffsetField, sayOffset } from './OffsetField';
-import type { YardstickSentenceProps } from './YardstickSettings';
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** The today line. */
 export function TodaySentence({ chart, yardstick, onChange }: YardstickSentenceProps<'today'>) {

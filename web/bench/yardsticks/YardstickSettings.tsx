@@ -14,13 +14,7 @@ import { RecurringSentence } from './RecurringSentence';
 import { RibbonSentence } from './RibbonSentence';
 import { StepsSentence } from './StepsSentence';
 import { TodaySentence } from './TodaySentence';
-
-/** What a yardstick's sentence works on. */
-export interface YardstickSentenceProps<Kind extends YardstickDefinition['kind']> {
-  chart: ChartDefinition;
-  yardstick: Extract<YardstickDefinition, { kind: Kind }>;
-  onChange: (yardstick: YardstickDefinition) => void;
-}
+import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** The sentence of each kind. */
 const sentences: {

@@ -1,7 +1,7 @@
 import type { Annotations, Shape } from 'plotly.js';
 import type { Reading } from '../../../core/reading';
 import type { PlacedPanel } from '../panels';
-import type { ScaleSize } from '../scales';
+import type { ScaleSize } from '../geometry';
 
 /** How one kind of axis is drawn beneath a panel. */
 export interface AxisDrawing {

@@ -1,0 +1,6 @@
+/** Where a note is to be anchored. */
+export interface NoteSpot {
+  /** null: the whole chart */
+  day: number | null;
+  series: string | null;
+}
