@@ -25,26 +25,22 @@ async function main() {
   await installPackages();
   await installFromDebian('/usr/bin/chromium', ['chromium'], 'Chromium');
   await installDumpPrograms();
-  await buildWhatIsStale();
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder);
+  // What computes goes side by side. What is tested of servers, of their moments and leases, is upset
+  // by a busy machine, and comes after; walks through the interface leave nothing to others.
+  const [, ...counts] = await Promise.all([
+    buildWhatIsStale(),
+    jest('core and interface', ['core', 'web'], process.env),
+    check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
+    check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
+    check('format', [
+      ...['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
+    ]),
+  ]);
   const database = await startMariadb(folder);
-  const env = { ...process.env, TEST_DATABASE_URL: database.url };
-  /** @type {Count[]} */
-  const counts = [];
   try {
-    // What computes goes side by side. What is tested of servers, of their moments and leases, is upset
-    // by a busy machine, and comes after; walks through the interface leave nothing to others.
-    counts.push(
-      ...(await Promise.all([
-        jest('core and interface', ['core', 'web'], env),
-        check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
-        check('format', [
-          ...['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
-        ]),
-        check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
-      ])),
-    );
+    const env = { ...process.env, TEST_DATABASE_URL: database.url };
     counts.push(await jest('server', ['server'], env));
     const walks = await suite('interface', walkCommand, env, () =>
       playwrightCount(`${folder}/e2e.json`),
