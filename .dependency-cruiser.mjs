@@ -2,9 +2,30 @@
 
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
-  ...['values', 'statistics', 'calendar', 'formula', 'labels', 'table', 'preparation', 'frame'],
-  ...['measures', 'derived', 'gaps', 'arrangements', 'dials', 'yardsticks', 'conditions'],
-  ...['standouts', 'chart', 'paths', 'series', 'rules', 'spells', 'pace', 'notes', 'reading'],
+  'values',
+  'statistics',
+  'calendar',
+  'formula',
+  'labels',
+  'table',
+  'preparation',
+  'frame',
+  'measures',
+  'derived',
+  'gaps',
+  'arrangements',
+  'dials',
+  'yardsticks',
+  'conditions',
+  'standouts',
+  'chart',
+  'paths',
+  'series',
+  'rules',
+  'spells',
+  'pace',
+  'notes',
+  'reading',
 ];
 
 /** What each part of the house may not import. */
@@ -26,7 +47,10 @@ const door = 'index\\.tsx?$';
  * @param {import('dependency-cruiser').IForbiddenRuleType['to']} to
  */
 const forbid = (name, comment, from, to) => ({
-  ...{ name, comment, from, to },
+  name,
+  comment,
+  from,
+  to,
   severity: /** @type {const} */ ('error'),
 });
 
@@ -42,19 +66,29 @@ export default {
         { path: `^(${others.join('|')})/` },
       ),
     ),
-    ...coreOrder.slice(0, -1).map((folder, place) =>
-      forbid(
-        `core-${folder}`,
-        `${folder} comes before this folder in core.`,
-        { path: `^core/${folder}/`, pathNot: tests },
-        { path: `^core/(${coreOrder.slice(place + 1).join('|')})/` },
+    ...coreOrder
+      .slice(0, -1)
+      .map((folder, place) =>
+        forbid(
+          `core-${folder}`,
+          `${folder} comes before this folder in core.`,
+          { path: `^core/${folder}/`, pathNot: tests },
+          { path: `^core/(${coreOrder.slice(place + 1).join('|')})/` },
+        ),
       ),
-    ),
     forbid(
       'core-alone',
       'core is TypeScript only.',
       { path: '^core/', pathNot: tests },
-      { path: '^node:|node_modules/(react|react-dom|antd|plotly[^/]*|express|mysql2|drizzle-orm)/' },
+      {
+        path: 'node_modules/(react|react-dom|antd|plotly[^/]*|express|mysql2|drizzle-orm)/',
+      },
+    ),
+    forbid(
+      'core-anywhere',
+      'core runs in browsers as well.',
+      { path: '^core/', pathNot: tests },
+      { dependencyTypes: ['core'] },
     ),
     forbid(
       'core-by-its-doors',
@@ -77,7 +111,7 @@ export default {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '^(dist|server/database/migrations)/' },
+    exclude: { path: '^(dist|server/database/migrations)/|^\\.' },
     // Imports of types alone are imports.
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },

@@ -16,8 +16,12 @@ export default defineConfig({
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
-        ...['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-        ...['--disable-component-update', '--disable-sync', '--no-first-run'],
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
       ],
     },
   },

@@ -58,8 +58,12 @@ export function openBrowser(): Promise<Browser> {
   return chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: [
-      ...['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-      ...['--disable-component-update', '--disable-sync', '--no-first-run'],
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--no-first-run',
     ],
   });
 }

@@ -67,7 +67,8 @@ async function board(person: TestPerson): Promise<number> {
   });
   const sourceId = await person.source(['Day,Fares', ...rows].join('\n'));
   const { body: made } = await person.send<{ id: number }>('POST', '/dashboards', {
-    ...{ title: 'Board', zone: 'UTC' },
+    title: 'Board',
+    zone: 'UTC',
   });
   const columns = [
     { name: 'Day', kind: 'date' as const },

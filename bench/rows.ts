@@ -22,7 +22,11 @@ const table: Table = {
   ],
 };
 const request: FrameRequest = {
-  ...{ sourceId: 1, date: 'Day', grain: 'month', aggregate: 'sum', column: 'Fares' },
+  sourceId: 1,
+  date: 'Day',
+  grain: 'month',
+  aggregate: 'sum',
+  column: 'Fares',
   splitBy: 'Route',
 };
 

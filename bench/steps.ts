@@ -15,7 +15,11 @@ interface OnPage {
 function sayDial({ turned, reading, bare }: DialTimes): Measured[] {
   const peer = `a bare redraw of the same figure (${bare.toFixed(0)} ms)`;
   const said = (work: string, own: number, atMost: number): Measured => ({
-    ...{ work, own: `${own.toFixed(1)} ms`, peer, ratio: own / bare, limit: { atMost } },
+    work,
+    own: `${own.toFixed(1)} ms`,
+    peer,
+    ratio: own / bare,
+    limit: { atMost },
   });
   return [
     said('a step of a dial on 4 x 2,400 days, read and drawn', turned, 1.3),
@@ -40,8 +44,11 @@ export async function measureSteps(): Promise<Measured[]> {
     const { reading, drawing, plotly } = await run(15);
     const peer = `the library’s drawing of it (${plotly.toFixed(0)} ms)`;
     const against = (work: string, own: number): Measured => ({
-      ...{ work, own: `${own.toFixed(1)} ms`, peer },
-      ...{ ratio: own / plotly, limit: { atMost: 0.1 } },
+      work,
+      own: `${own.toFixed(1)} ms`,
+      peer,
+      ratio: own / plotly,
+      limit: { atMost: 0.1 },
     });
     return [
       against('reading a chart of 7 x 2,400 days, judged', reading),

@@ -16,8 +16,13 @@ function file(): string {
     const day = new Date(Date.UTC(2018, 0, 1) + Math.floor(row / 350) * 86_400_000);
     lines.push(
       [
-        ...[day.toISOString().slice(0, 10), `Route ${row % 8}`, `Vessel ${row % 13}`, row % 9],
-        ...[(row * 7) % 400, ((row * 37) % 100_000) / 100, ((row * 91) % 500_000) / 1000],
+        day.toISOString().slice(0, 10),
+        `Route ${row % 8}`,
+        `Vessel ${row % 13}`,
+        row % 9,
+        (row * 7) % 400,
+        ((row * 37) % 100_000) / 100,
+        ((row * 91) % 500_000) / 1000,
         ((row * 3) % 61) / 10,
       ].join(','),
     );
@@ -122,12 +127,16 @@ async function measureCharts(server: TestServer, person: TestPerson): Promise<Me
       {
         work: 'the first chart of a million rows, by month and route',
         own: `${cold.toFixed(0)} ms`,
-        ...{ peer, ratio: cold / grouped, limit: { atMost: 1 } },
+        peer,
+        ratio: cold / grouped,
+        limit: { atMost: 1 },
       },
       {
         work: 'another grain of it',
         own: `${warm.toFixed(0)} ms`,
-        ...{ peer, ratio: warm / grouped, limit: { atMost: 0.02 } },
+        peer,
+        ratio: warm / grouped,
+        limit: { atMost: 0.02 },
       },
       await measureGrains(server, person, Number(id)),
     ];
@@ -164,7 +173,9 @@ async function loadByClient(server: TestServer): Promise<number> {
     const table = `facts_${versions[0]?.id}`;
     await connection.query(`CREATE TABLE loaded LIKE ${table}`);
     const [all] = await connection.query<RowDataPacket[][]>({
-      ...{ sql: `SELECT * FROM ${table}`, rowsAsArray: true, dateStrings: true },
+      sql: `SELECT * FROM ${table}`,
+      rowsAsArray: true,
+      dateStrings: true,
     });
     const lines = all.map((row) => row.map((cell) => cell ?? '\\N').join('\t'));
     const path = join(folder, 'rows.tsv');
@@ -174,9 +185,15 @@ async function loadByClient(server: TestServer): Promise<number> {
     const ended = spawnSync(
       'mariadb',
       [
-        ...['--no-defaults', '--local-infile=1', `--host=${hostname}`, `--port=${port}`],
-        ...[`--user=${username}`, `--password=${password}`, pathname.slice(1)],
-        ...['-e', `LOAD DATA LOCAL INFILE '${path}' INTO TABLE loaded`],
+        '--no-defaults',
+        '--local-infile=1',
+        `--host=${hostname}`,
+        `--port=${port}`,
+        `--user=${username}`,
+        `--password=${password}`,
+        pathname.slice(1),
+        '-e',
+        `LOAD DATA LOCAL INFILE '${path}' INTO TABLE loaded`,
       ],
       { encoding: 'utf8' },
     );

@@ -9,7 +9,12 @@ import type { Edge } from '../core/yardsticks';
 import { judgedDays } from './judgedDays';
 
 const line = (id: string, value: Edge): StyledYardstick => ({
-  ...{ id, kind: 'line', name: id, value, shading: 'none', onAxis: false },
+  id,
+  kind: 'line',
+  name: id,
+  value,
+  shading: 'none',
+  onAxis: false,
 });
 
 /**
@@ -28,8 +33,10 @@ export function turnedDial(): { chart: ChartDefinition; frames: SeriesFrames; to
     frames: {
       [of]: {
         ...frame,
-        ...{ keys: frame.keys.slice(0, 4), values: frame.values.slice(0, 4) },
-        ...{ places: frame.places.slice(0, 4), greyed: frame.greyed.slice(0, 4) },
+        keys: frame.keys.slice(0, 4),
+        values: frame.values.slice(0, 4),
+        places: frame.places.slice(0, 4),
+        greyed: frame.greyed.slice(0, 4),
       },
     },
     chart: {
@@ -43,7 +50,10 @@ export function turnedDial(): { chart: ChartDefinition; frames: SeriesFrames; to
         line('mean', { kind: 'statistic', statistic: 'mean', series: of }),
         line('tenth', { kind: 'percentile', percent: 90, series: of }),
         {
-          ...{ id: 'band', kind: 'band', name: 'band', onAxis: false },
+          id: 'band',
+          kind: 'band',
+          name: 'band',
+          onAxis: false,
           from: { kind: 'deviation', times: -1, series: of },
           to: { kind: 'deviation', times: 1, series: of },
         },

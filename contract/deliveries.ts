@@ -215,7 +215,10 @@ export const compareBody = object({
 
 /** What was announced, as bringing the file in takes it. */
 export const announcedBy = ({ builtOn, added, removed, changed }: Changes): Announced => ({
-  ...{ builtOn, added: added.count, removed: removed.count, changed: changed.count },
+  builtOn,
+  added: added.count,
+  removed: removed.count,
+  changed: changed.count,
 });
 
 /** A row as it is shown: its cells by the columns of the source as it would become. */

@@ -38,8 +38,12 @@ const singleDays = (series: Series): ChartDefinition => ({
   ],
   yardsticks: [
     {
-      ...{ id: 'most', kind: 'readings', name: 'Four days of five', series: 'time' },
-      ...{ from: { kind: 'percentile', percent: 10 }, to: { kind: 'percentile', percent: 90 } },
+      id: 'most',
+      kind: 'readings',
+      name: 'Four days of five',
+      series: 'time',
+      from: { kind: 'percentile', percent: 10 },
+      to: { kind: 'percentile', percent: 90 },
       onAxis: false,
     },
   ],
@@ -65,7 +69,8 @@ const bySailings = (series: Series): ChartDefinition => ({
   filters: [
     {
       filter: { kind: 'words', column: 'Route', words: [], keep: false },
-      ...{ rest: 'removed', dial: 'route' },
+      rest: 'removed',
+      dial: 'route',
     },
   ],
   along: { kind: 'numbers', column: 'Sailings' },
@@ -76,7 +81,11 @@ const bySailings = (series: Series): ChartDefinition => ({
   ],
   yardsticks: [
     {
-      ...{ id: 'usual', kind: 'line', name: 'Median', shading: 'none', onAxis: true },
+      id: 'usual',
+      kind: 'line',
+      name: 'Median',
+      shading: 'none',
+      onAxis: true,
       value: { kind: 'statistic', statistic: 'median', series: 'late' },
     },
   ],

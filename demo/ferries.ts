@@ -61,8 +61,13 @@ export function story(asOf: Day) {
 /** All files of the company as they stand on a day. */
 export function ferryFiles(asOf: Day): DemoFile[] {
   return [
-    ...[sailings(asOf), budget(asOf), routeBudget(asOf)],
-    ...[targets(asOf), forecast(asOf), ratings(asOf), harbourLog(asOf)],
+    sailings(asOf),
+    budget(asOf),
+    routeBudget(asOf),
+    targets(asOf),
+    forecast(asOf),
+    ratings(asOf),
+    harbourLog(asOf),
   ];
 }
 
@@ -132,10 +137,18 @@ function sailings(asOf: Day): DemoFile {
       const onTime = Math.max(40, 98.5 - late * 1.05);
       lines.push(
         [
-          ...[formatDay(day), route.name, sailed, passengers, Math.round(passengers * 0.21)],
-          ...[revenue.toFixed(2), litres, (litres * price).toFixed(2)],
-          ...[sailed ? (late * sailed).toFixed(1) : '', sailed ? onTime.toFixed(1) : ''],
-          ...[weekdayNames[weekday(day) - 1], route.waters],
+          formatDay(day),
+          route.name,
+          sailed,
+          passengers,
+          Math.round(passengers * 0.21),
+          revenue.toFixed(2),
+          litres,
+          (litres * price).toFixed(2),
+          sailed ? (late * sailed).toFixed(1) : '',
+          sailed ? onTime.toFixed(1) : '',
+          weekdayNames[weekday(day) - 1],
+          route.waters,
         ].join(','),
       );
     }
@@ -189,8 +202,18 @@ export function budgetCells(asOf: Day): (string | number)[][] {
 
 const budgetMeasures = ['Fare revenue budget', 'Fuel cost budget'];
 const monthNames = [
-  ...['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'],
-  ...['Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+  'Jan',
+  'Feb',
+  'Mar',
+  'Apr',
+  'May',
+  'Jun',
+  'Jul',
+  'Aug',
+  'Sep',
+  'Oct',
+  'Nov',
+  'Dec',
 ];
 
 /** Typed by the office as a wide sheet. */
@@ -204,8 +227,13 @@ function budget(asOf: Day): DemoFile {
     steps: [
       { id: 'head', kind: 'head', from: 3, to: 4 },
       {
-        ...{ id: 'months', kind: 'unpivot', naming: 'month', columns: [] },
-        ...{ names: 'Month', rest: null, values: 'Value' },
+        id: 'months',
+        kind: 'unpivot',
+        naming: 'month',
+        columns: [],
+        names: 'Month',
+        rest: null,
+        values: 'Value',
       },
       { id: 'measures', kind: 'spread', measure: 'Measure', value: 'Value', words: budgetMeasures },
     ],

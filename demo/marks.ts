@@ -22,7 +22,12 @@ import {
 } from './parts';
 
 const aggregate = (column: string): MeasureDefinition => ({
-  ...{ kind: 'aggregate', date: 'Date', aggregate: 'sum', column, percent: 50, filters: [] },
+  kind: 'aggregate',
+  date: 'Date',
+  aggregate: 'sum',
+  column,
+  percent: 50,
+  filters: [],
 });
 
 /** What of the sailings is named once, for any chart. */
@@ -50,12 +55,11 @@ export function markCharts(
   const parts: Parts = {
     series,
     fares: (more = {}) => series('fares', 'Fare revenue', 'actual', sailings('Fare revenue'), more),
-    budget: series('budget', 'Budget', 'budget', [
-      ...(['Budget', 'Month', 'sum', 'Fare revenue budget'] as const),
-    ]),
+    budget: series('budget', 'Budget', 'budget', ['Budget', 'Month', 'sum', 'Fare revenue budget']),
   };
   const measure: MeasureFigures = {
-    ...{ kind: 'measure', sourceId: sources.Sailings ?? 0 },
+    kind: 'measure',
+    sourceId: sources.Sailings ?? 0,
     measureId: measures['Fare a head'] ?? 0,
   };
   return [
@@ -113,12 +117,20 @@ const fuelLimit = ({ series }: Parts): ChartDefinition => ({
   series: [series('fuel', 'Fuel cost', 'actual', sailings('Fuel cost'))],
   yardsticks: [
     {
-      ...{ id: 'limit', kind: 'line', name: 'Limit', shading: 'above', onAxis: true },
+      id: 'limit',
+      kind: 'line',
+      name: 'Limit',
+      shading: 'above',
+      onAxis: true,
       value: { kind: 'dial', dial: 'limit' },
     },
     {
-      ...{ id: 'contract', kind: 'moment', name: 'New contract', offsetDays: 0 },
-      ...{ at: 'dial', dial: 'contract' },
+      id: 'contract',
+      kind: 'moment',
+      name: 'New contract',
+      offsetDays: 0,
+      at: 'dial',
+      dial: 'contract',
     },
     { id: 'ends', kind: 'recurring', name: 'Quarter ends', each: 'quarterEnd', weekday: 1 },
   ],
@@ -138,8 +150,12 @@ const pace = ({ fares, budget }: Parts): ChartDefinition => ({
   yardsticks: [
     today,
     {
-      ...{ id: 'last', kind: 'moment', name: 'Last actual', at: 'lastActual' },
-      ...{ dial: null, offsetDays: 0 },
+      id: 'last',
+      kind: 'moment',
+      name: 'Last actual',
+      at: 'lastActual',
+      dial: null,
+      offsetDays: 0,
     },
   ],
   colourRules: [
@@ -155,7 +171,8 @@ const yearlyChange = ({ series }: Parts): ChartDefinition => ({
   series: [
     series('people', 'Passengers', 'actual', sailings('Passengers')),
     series('change', 'Change', 'other', sailings('Passengers'), {
-      ...{ axis: 'second', derived: { kind: 'change', on: 'yearBefore', as: 'percent' } },
+      axis: 'second',
+      derived: { kind: 'change', on: 'yearBefore', as: 'percent' },
       stroke: { ...plainStroke, shape: 'bars', colour: 'sky' },
     }),
   ],
@@ -177,11 +194,19 @@ const winter = ({ series }: Parts, log: number | undefined): ChartDefinition => 
   yardsticks: [
     { id: 'fifths', kind: 'steps', name: 'Fifths', count: 5, series: 'time' },
     {
-      ...{ id: 'log', kind: 'recorded', name: 'Harbour log' },
-      ...{ sourceId: log ?? null, date: 'Date', label: 'What' },
+      id: 'log',
+      kind: 'recorded',
+      name: 'Harbour log',
+      sourceId: log ?? null,
+      date: 'Date',
+      label: 'What',
     },
     {
-      ...{ id: 'least', kind: 'line', name: 'Least', shading: 'none', onAxis: true },
+      id: 'least',
+      kind: 'line',
+      name: 'Least',
+      shading: 'none',
+      onAxis: true,
       value: number(90),
     },
   ],
@@ -191,7 +216,8 @@ const winter = ({ series }: Parts, log: number | undefined): ChartDefinition => 
         'storm',
         'time',
         {
-          ...{ kind: 'several', how: 'all' },
+          kind: 'several',
+          how: 'all',
           of: [
             { kind: 'calendar', part: 'months', values: [11, 12, 1, 2] },
             { kind: 'value', is: 'under', to: number(90) },
@@ -205,10 +231,8 @@ const winter = ({ series }: Parts, log: number | undefined): ChartDefinition => 
   ],
   standouts: [
     draftStandout('low', 'time', {
-      ...{
-        kind: 'meeting',
-        condition: { kind: 'yardstick', is: 'under', yardstick: 'least' },
-      },
+      kind: 'meeting',
+      condition: { kind: 'yardstick', is: 'under', yardstick: 'least' },
     }),
   ],
 });
@@ -250,8 +274,12 @@ const corridor = ({ series, fares, budget }: Parts): ChartDefinition => ({
   ],
   yardsticks: [
     {
-      ...{ id: 'between', kind: 'ribbon', name: 'Budget to last year', onAxis: true },
-      ...{ from: { series: 'budget' }, to: { series: 'before' } },
+      id: 'between',
+      kind: 'ribbon',
+      name: 'Budget to last year',
+      onAxis: true,
+      from: { series: 'budget' },
+      to: { series: 'before' },
     },
   ],
   colourRules: [
@@ -276,10 +304,17 @@ const fuelPrice = ({ series }: Parts): ChartDefinition => ({
   yardsticks: [
     { id: 'works', kind: 'dates', name: 'Quay works', from: '2026-02-09', to: '2026-03-20' },
     {
-      ...{ id: 'dear', kind: 'line', name: 'Dearest tenth', shading: 'none', onAxis: true },
+      id: 'dear',
+      kind: 'line',
+      name: 'Dearest tenth',
+      shading: 'none',
+      onAxis: true,
       value: { kind: 'percentile', percent: 90, series: 'fuel' },
       look: {
-        ...{ colour: 'rosewood', dash: 'dash', width: 1.6, front: false },
+        colour: 'rosewood',
+        dash: 'dash',
+        width: 1.6,
+        front: false,
         label: { text: '{name}: over {value}', at: 'inside' },
       },
     },

@@ -6,14 +6,20 @@ export type SourceIds = Readonly<Record<string, number>>;
 
 /** A monthly chart in one picture, with nothing on it. */
 export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
-  ...{ version: 3, grain: 'month', yearStart: 1 },
+  version: 3,
+  grain: 'month',
+  yearStart: 1,
   along: { kind: 'periods' },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axes: plainAxes,
-  ...{ names: { as: 'ends', yardsticks: false }, filters: [] },
+  names: { as: 'ends', yardsticks: false },
+  filters: [],
   emphasis: null,
-  ...{ yardsticks: [], dials: [], colourRules: [], standouts: [] },
+  yardsticks: [],
+  dials: [],
+  colourRules: [],
+  standouts: [],
 };
 
 /** Makes series that draw from the demo's sources. */
@@ -26,17 +32,23 @@ export const seriesOf =
     figures: [source: string, date: string, aggregate: 'sum' | 'mean', column: string],
     more: Partial<SeriesDefinition> = {},
   ): SeriesDefinition => ({
-    ...{ id, name, role, derived: null, split: null, spread: false, gap: 'open' },
-    ...{
-      handover: null,
-      mark: null,
-      stroke: plainStroke,
-      readings: false,
-      axis: 'first',
-      hidden: false,
-    },
+    id,
+    name,
+    role,
+    derived: null,
+    split: null,
+    spread: false,
+    gap: 'open',
+    handover: null,
+    mark: null,
+    stroke: plainStroke,
+    readings: false,
+    axis: 'first',
+    hidden: false,
     figures: {
-      ...{ kind: 'rows', percent: 50, filters: [] },
+      kind: 'rows',
+      percent: 50,
+      filters: [],
       sourceId: sources[figures[0]] ?? 0,
       date: figures[1],
       aggregate: figures[2],
@@ -61,7 +73,10 @@ export const today = { id: 'today', kind: 'today', offsetDays: 0 } as const;
 
 /** A line for each route. */
 export const byRoute: SplitDefinition = {
-  ...{ column: 'Route', coloured: [], colourBy: null, top: null },
+  column: 'Route',
+  coloured: [],
+  colourBy: null,
+  top: null,
   order: ['Fenn to Osk', 'Harbour to Fenn', 'Tarrow to Quill', 'Quill to Skerrow'],
 };
 

@@ -73,7 +73,10 @@ export function wayCharts(sources: SourceIds): DemoChart[] {
         ],
         yardsticks: [
           {
-            ...{ id: 'usual', kind: 'band', name: 'Usual range', onAxis: false },
+            id: 'usual',
+            kind: 'band',
+            name: 'Usual range',
+            onAxis: false,
             from: { kind: 'deviation', times: -1, series: 'ratio' },
             to: { kind: 'deviation', times: 1, series: 'ratio' },
           },

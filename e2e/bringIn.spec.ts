@@ -181,7 +181,8 @@ test('a target table is typed into the grid, corrected, and taken back', async (
     const id = /sources\/(\d+)/.exec(page.url())?.[1];
     const ask = (path: string, data: unknown) =>
       page.request.post(`${origin}/api${path}`, {
-        ...{ data, headers: { 'x-stand-mark': '1' } },
+        data,
+        headers: { 'x-stand-mark': '1' },
       });
     const sent = await ask(
       '/uploads?name=more.csv',

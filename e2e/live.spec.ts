@@ -108,7 +108,9 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     ]);
     await page.getByRole('button', { name: 'New chart' }).click();
     await page.getByLabel('Chart to read in').setInputFiles({
-      ...{ name: 'notes.json', mimeType: 'application/json', buffer: Buffer.from('{') },
+      name: 'notes.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{'),
     });
     await expect(page.getByText('notes.json is no JSON.')).toBeVisible();
     await page.getByLabel('Chart to read in').setInputFiles(await file.path());

@@ -101,7 +101,8 @@ beforeAll(async () => {
   await owner.share(dashboard, 'editor', { name: 'editor', person: editor });
   await owner.share(dashboard, 'reader', { name: 'reader', person: reader });
   await owner.send('PUT', `/dashboards/${dashboard}/people`, {
-    ...{ email: 'later@isles.example', role: 'reader' },
+    email: 'later@isles.example',
+    role: 'reader',
   });
   const note = { day: '2026-01-01', series: null, text: 'Storm', colour: 'plum' };
   const made = async (path: string, body: unknown) =>
@@ -114,7 +115,12 @@ beforeAll(async () => {
   tokens.link = link.token;
   tokens.otherLink = (await owner.link(second.dashboardId)).token;
   Object.assign(ids, {
-    ...{ source, dashboard, chart, delivery: 1, linkId: link.id, form: 'csv' },
+    source,
+    dashboard,
+    chart,
+    delivery: 1,
+    linkId: link.id,
+    form: 'csv',
     spare: await owner.source(csv, 'Spare'),
     upload: await owner.upload(csv),
     note: await made(`/charts/${chart}/notes`, note),

@@ -157,8 +157,11 @@ async function ensureSource(database: Database, ownerId: number, file: DemoFile)
     database,
     { ownerId, name: file.source },
     {
-      ...{ file: { name: file.fileName, open }, uploadId, form: { steps: file.steps } },
-      ...{ lookups: new Map(), understood: null },
+      file: { name: file.fileName, open },
+      uploadId,
+      form: { steps: file.steps },
+      lookups: new Map(),
+      understood: null,
     },
   );
 }

@@ -17,7 +17,11 @@ const database = openDatabase();
 const figures = new FigureReader();
 
 const sweeps = [
-  ...[sweepUnfinished, sweepUploads, sweepDeliveries, sweepTries, sweepKnownAddresses],
+  sweepUnfinished,
+  sweepUploads,
+  sweepDeliveries,
+  sweepTries,
+  sweepKnownAddresses,
   sweepLeases,
 ];
 

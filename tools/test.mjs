@@ -33,10 +33,14 @@ async function main() {
     buildWhatIsStale(),
     jest('core and interface', ['core', 'web'], process.env),
     check('lint', ['node_modules/eslint/bin/eslint.js', '.']),
-    check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
-    check('format', [
-      ...['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'],
+    check('directions of imports', [
+      'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+      '--config',
+      '.dependency-cruiser.mjs',
+      '.',
     ]),
+    check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
+    check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.']),
   ]);
   const database = await startMariadb(folder);
   try {
@@ -111,8 +115,12 @@ async function suite(name, args, env, count) {
 function jest(name, projects, env) {
   const file = `${folder}/jest-${projects.join('-')}.json`;
   const args = [
-    ...['node_modules/jest/bin/jest.js', '--forceExit', '--json', `--outputFile=${file}`],
-    ...['--selectProjects', ...projects],
+    'node_modules/jest/bin/jest.js',
+    '--forceExit',
+    '--json',
+    `--outputFile=${file}`,
+    '--selectProjects',
+    ...projects,
   ];
   return suite(name, args, env, () => jestCount(file));
 }

@@ -24,8 +24,16 @@ function calendar(
     },
   );
   const all = lines.map((line): Line => ({
-    ...{ seriesId: line.id, key: '', split: false, name: line.id, plan: false },
-    ...{ drawn: line.figures, absent: [], joins: null, handsOver: null, age: null },
+    seriesId: line.id,
+    key: '',
+    split: false,
+    name: line.id,
+    plan: false,
+    drawn: line.figures,
+    absent: [],
+    joins: null,
+    handsOver: null,
+    age: null,
     open: periods.map(({ open }) => open),
     ...line,
   }));
@@ -105,7 +113,8 @@ it('keeps every figure once, in whatever way years are laid', () => {
   fc.assert(
     fc.property(grain, yearStart, fc.integer({ min: 1, max: 900 }), (by, month, length) => {
       const given = calendar('2023-05-17', length, [{ id: 'a', figures: count(length) }], {
-        ...{ grain: by, yearStart: by === 'week' ? 1 : by === 'quarter' ? 1 : month },
+        grain: by,
+        yearStart: by === 'week' ? 1 : by === 'quarter' ? 1 : month,
       });
       const { panels, positions } = arrange(given, { kind: 'years' });
       const found = panels.flatMap(({ lines }) =>

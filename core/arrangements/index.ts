@@ -32,7 +32,11 @@ export type {
 
 /** All kinds, in the order in which they are offered. */
 export const arrangementKinds = [
-  ...[one, panels, years, slope, sparkline],
+  one,
+  panels,
+  years,
+  slope,
+  sparkline,
 ] as unknown as readonly ArrangementKind<ArrangementDefinition>[];
 
 /** The kind of an arrangement: its schema, its words and how it lays lines. */

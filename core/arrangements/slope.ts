@@ -46,9 +46,12 @@ export const slope: ArrangementKind<Slope> = {
         ? { start: 0, next: 1, middle: 0, open: false, label: 'no period' }
         : (periods[ends[place]] as Position);
     const positions = [0, 1].map((place) => ({
-      ...{ label: at(place).label, open: at(place).open },
+      label: at(place).label,
+      open: at(place).open,
       // The two uprights stand near the edges, so that the names beside them have all the room.
-      ...{ start: place === 0 ? -edge : 0.5, next: place === 0 ? 0.5 : 1 + edge, middle: place },
+      start: place === 0 ? -edge : 0.5,
+      next: place === 0 ? 0.5 : 1 + edge,
+      middle: place,
     }));
     const lay = <L extends Line>(line: L): L => ({
       ...line,

@@ -35,7 +35,11 @@ export interface AxesDefinition {
 }
 
 export const plainAxis: ValueAxisDefinition = {
-  ...{ starts: 'suited', from: null, to: null, title: '', numbers: null },
+  starts: 'suited',
+  from: null,
+  to: null,
+  title: '',
+  numbers: null,
 };
 
 export const plainAxes: AxesDefinition = {

@@ -25,7 +25,11 @@ export interface BoardStyle {
 }
 
 export const plainStyle: BoardStyle = {
-  ...{ textSize: 'usual', numbers: plainNumbers, dates: 'words', palette: 'harbour', strokes: {} },
+  textSize: 'usual',
+  numbers: plainNumbers,
+  dates: 'words',
+  palette: 'harbour',
+  strokes: {},
 };
 
 const roleStroke: ObjectSchema<RoleStroke> = object({

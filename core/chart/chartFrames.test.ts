@@ -226,7 +226,8 @@ describe('the first words of a formula', () => {
     const words = { ...split.split, top: null } as SplitDefinition;
     const operand = (id: string) =>
       testSeries(id, {
-        ...{ split: words, hidden: true },
+        split: words,
+        hidden: true,
         figures: {
           ...(testSeries(id).figures as Extract<SeriesDefinition['figures'], { kind: 'rows' }>),
           aggregate: additive ? 'sum' : 'mean',

@@ -94,7 +94,8 @@ function shown(
     places: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
     beyond: beyondShown(chart, series, whole, {
-      ...{ kept, today: known.today },
+      kept,
+      today: known.today,
       words: drawn.map(({ key }) => key),
     }),
   };
@@ -127,7 +128,8 @@ function placed(frame: SeriesFrame, places: readonly Place[] | null): SeriesFram
   const [from, to] = [periods[0], periods.at(-1)];
   return {
     ...frame,
-    ...{ along, periods },
+    along,
+    periods,
     extent: from === undefined || to === undefined ? null : { from, to },
   };
 }

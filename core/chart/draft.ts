@@ -59,7 +59,12 @@ export function draftSeries(
       percent: 50,
       filters: [],
     },
-    ...{ derived: null, split: null, spread: false, gap: 'open', handover: null, mark: null },
+    derived: null,
+    split: null,
+    spread: false,
+    gap: 'open',
+    handover: null,
+    mark: null,
     stroke: plainStroke,
     readings: false,
     axis: 'first',
@@ -101,7 +106,14 @@ export const draftRule = (
   condition: ConditionDefinition,
   colour: Colour,
 ): ColourRuleDefinition => ({
-  ...{ id, series, name: '', condition, effect: 'line', colour, dash: null, width: null },
+  id,
+  series,
+  name: '',
+  condition,
+  effect: 'line',
+  colour,
+  dash: null,
+  width: null,
 });
 
 /** A standout of a series, with its figure and its date. */
@@ -110,7 +122,12 @@ export const draftStandout = (
   series: string,
   pick: PickDefinition,
 ): StandoutDefinition => ({
-  ...{ id, series, pick, ties: 'all', per: 'series', label: ['value', 'date'] },
+  id,
+  series,
+  pick,
+  ties: 'all',
+  per: 'series',
+  label: ['value', 'date'],
   colour: null,
 });
 

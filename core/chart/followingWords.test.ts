@@ -36,7 +36,9 @@ function followed(
   cases: [string, Partial<ChartDefinition>, string, Partial<ChartDefinition>][],
 ): [string, ChartDefinition, Partial<ChartDefinition>, object][] {
   return cases.map(([name, before, next, after]) => [
-    ...([`${name} to ${next}`, chart(before), after] as const),
+    `${name} to ${next}`,
+    chart(before),
+    after,
     { yardsticks: [{ name: next }] },
   ]);
 }
@@ -64,21 +66,29 @@ it.each<[string, ChartDefinition, Partial<ChartDefinition>, object]>([
   ...followed([
     ['Mean', level('Mean', statistic('mean')), 'Median', level('Mean', statistic('median'))],
     [
-      ...(['Level', level('Level', { kind: 'number', number: 5 })] as const),
-      ...(['90th percentile', level('Level', { ...percentile(90), series: 'one' })] as const),
+      'Level',
+      level('Level', { kind: 'number', number: 5 }),
+      '90th percentile',
+      level('Level', { ...percentile(90), series: 'one' }),
     ],
     [
-      ...(['Last actual', at('Last actual', { at: 'lastActual' })] as const),
-      ...(['1 day before year end', at('Last actual', { at: 'yearEnd', offsetDays: -1 })] as const),
+      'Last actual',
+      at('Last actual', { at: 'lastActual' }),
+      '1 day before year end',
+      at('Last actual', { at: 'yearEnd', offsetDays: -1 }),
     ],
     [
-      ...(['Quarter ends', each('Quarter ends', { each: 'quarterEnd', weekday: 4 })] as const),
-      ...(['Thursdays', each('Quarter ends', { each: 'weekday', weekday: 4 })] as const),
+      'Quarter ends',
+      each('Quarter ends', { each: 'quarterEnd', weekday: 4 }),
+      'Thursdays',
+      each('Quarter ends', { each: 'weekday', weekday: 4 }),
     ],
     ['Date', stretch('Date', null), 'Stretch', stretch('Date', '2026-02-01')],
     [
-      ...(['Most readings', readings('Most readings', percentile(10), percentile(90))] as const),
-      ...(['All readings', readings('Most readings', percentile(0), percentile(100))] as const),
+      'Most readings',
+      readings('Most readings', percentile(10), percentile(90)),
+      'All readings',
+      readings('Most readings', percentile(0), percentile(100)),
     ],
   ]),
 ])('follows %s', (_, before, changed, wanted) => {

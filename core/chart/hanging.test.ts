@@ -6,7 +6,12 @@ import { hangingOn, type Part, withoutPart, withRenamed } from './hanging';
 const formula = (id: string, text: string) =>
   testSeries(id, { name: id, figures: { kind: 'formula', text } });
 const level = (id: string, value: object) => ({
-  ...{ id, kind: 'line', name: `Level ${id}`, shading: 'none', onAxis: true, value },
+  id,
+  kind: 'line',
+  name: `Level ${id}`,
+  shading: 'none',
+  onAxis: true,
+  value,
 });
 
 const plain = testChart({
@@ -41,7 +46,10 @@ it.each<[Part, string[]]>([
   [
     { of: 'series', id: 'plan' },
     [
-      ...['what “Fares” is held against', 'what “Fares” hands over to', '“twice”', '“Level mean”'],
+      'what “Fares” is held against',
+      'what “Fares” hands over to',
+      '“twice”',
+      '“Level mean”',
       'a rule of “Fares”',
     ],
   ],
@@ -49,7 +57,10 @@ it.each<[Part, string[]]>([
   [
     { of: 'dials', id: 'share' },
     [
-      ...['“twice”', '“Level limit”', 'how far “Today” stands from today', 'the filter of “Route”'],
+      '“twice”',
+      '“Level limit”',
+      'how far “Today” stands from today',
+      'the filter of “Route”',
       'a rule of “Fares”',
     ],
   ],

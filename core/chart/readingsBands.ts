@@ -40,8 +40,14 @@ function endOf(
 ): SeriesDefinition[] {
   const hidden = (part: string, figures: Figures): SeriesDefinition => ({
     ...of,
-    ...{ id: `${id}${operandMark}${part}`, figures, hidden: true, readings: false, spread: false },
-    ...{ derived: null, mark: null, handover: null },
+    id: `${id}${operandMark}${part}`,
+    figures,
+    hidden: true,
+    readings: false,
+    spread: false,
+    derived: null,
+    mark: null,
+    handover: null,
     name: part === 'end' ? name : `${id}${operandMark}${part}`,
     // In one picture a band is over the readings of all lines together.
     split: of.split && chart.arrangement.kind === 'panels' ? { ...of.split, top: null } : null,

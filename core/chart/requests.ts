@@ -74,7 +74,13 @@ export function figuresAsked(chart: ChartDefinition): string {
   const named = dialsAsked(chart);
   const dials = chart.dials.filter(({ name }) => named.includes(name));
   const asked = series.map(({ id, name, figures, derived, split, fixed, ...each }) => [
-    ...[id, figures, derived, split, each.spread, each.readings, !!fixed],
+    id,
+    figures,
+    derived,
+    split,
+    each.spread,
+    each.readings,
+    !!fixed,
     isSent(chart, { id, hidden: each.hidden }),
     // A formula names the series it uses.
     series.some((each) => each.figures.kind === 'formula') ? name : null,

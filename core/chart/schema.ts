@@ -47,7 +47,12 @@ import { lookSchema } from './yardstickLook';
 
 /** Limits that keep a definition small enough to read, send and draw. */
 export const limits = {
-  ...{ series: 24, yardsticks: 24, dials: 12, rules: 48, standouts: 48, words: 200 },
+  series: 24,
+  yardsticks: 24,
+  dials: 12,
+  rules: 48,
+  standouts: 48,
+  words: 200,
 };
 
 const id = string().required().max(40);

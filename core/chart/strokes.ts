@@ -1,7 +1,15 @@
 /** Colours by name; the look of the application gives each its shade. */
 export const colours = [
-  ...['teal', 'ochre', 'plum', 'moss', 'sky', 'rosewood'],
-  ...['indigo', 'brick', 'ink', 'grey'],
+  'teal',
+  'ochre',
+  'plum',
+  'moss',
+  'sky',
+  'rosewood',
+  'indigo',
+  'brick',
+  'ink',
+  'grey',
 ] as const;
 export type Colour = (typeof colours)[number];
 
@@ -47,8 +55,13 @@ export type Gradient = (typeof gradients)[number];
 
 /** What a new series wears: all that its role gives. */
 export const plainStroke: StrokeDefinition = {
-  ...{ colour: null, dash: null, width: null },
-  ...{ place: 0, shape: 'straight', points: noPoints, filled: false },
+  colour: null,
+  dash: null,
+  width: null,
+  place: 0,
+  shape: 'straight',
+  points: noPoints,
+  filled: false,
 };
 
 /** How a line is drawn; the lengths are those of the drawing, in pixels. */

@@ -2,19 +2,30 @@ import { draftRule, draftStandout, parseChart } from './index';
 import { type StoredChart, upgradeChart } from './upgrade';
 
 const level = (id: string, number: number | null) => ({
-  ...{ id, kind: 'line', name: id, onAxis: true },
+  id,
+  kind: 'line',
+  name: id,
+  onAxis: true,
   value: { kind: 'number', number },
 });
 
 const series = (id: string, role: string, more = {}) => ({
-  ...{ id, name: id, role, mark: null, colour: null, split: null },
+  id,
+  name: id,
+  role,
+  mark: null,
+  colour: null,
+  split: null,
   figures: { sourceId: 7, date: 'Day', aggregate: 'sum', column: 'Fares' },
   ...more,
 });
 
 /** A chart as version 1 kept it. */
 const first = {
-  ...{ version: 1, title: 'Fares', grain: 'week', span: { from: '2026-01-01', to: null } },
+  version: 1,
+  title: 'Fares',
+  grain: 'week',
+  span: { from: '2026-01-01', to: null },
   series: [
     series('a', 'actual', { split: { column: 'Route', order: ['West', 'East'] } }),
     series('b', 'budget', { colour: 'plum' }),
@@ -22,7 +33,9 @@ const first = {
   ],
   yardsticks: [
     { id: 'today', kind: 'today', offsetDays: 0 },
-    ...[level('none', null), level('far', 1e308), level('kept', 5)],
+    level('none', null),
+    level('far', 1e308),
+    level('kept', 5),
   ],
   colourRules: [{ id: 'off', series: 'a', when: 'offMark', colour: 'brick' }],
   standouts: [{ id: 'h', series: 'a', pick: 'highest' }],
@@ -32,7 +45,9 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
   const chart = upgradeChart(first as unknown as StoredChart);
   expect(parseChart(JSON.parse(JSON.stringify(chart)))).toEqual(chart);
   expect(chart).toMatchObject({
-    ...{ version: 3, grain: 'week', arrangement: { kind: 'one' } },
+    version: 3,
+    grain: 'week',
+    arrangement: { kind: 'one' },
     span: { kind: 'fixed', from: '2026-01-01', to: null },
     standouts: [draftStandout('h', 'a', { kind: 'highest' })],
     dials: [],

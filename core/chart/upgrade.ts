@@ -101,7 +101,11 @@ function toSecond({ span, series, yardsticks, ...chart }: FirstChart): SecondCha
           ...figures,
         } as SeriesDefinition['figures'],
         split: split && { ...split, coloured: [], top: null },
-        ...{ derived: null, spread: false, gap: 'open', handover: null, hidden: false },
+        derived: null,
+        spread: false,
+        gap: 'open',
+        handover: null,
+        hidden: false,
         stroke: { ...plainStroke, points: false, colour, place: placeOf(first) },
       };
     }),

@@ -101,9 +101,18 @@ export class Wholes {
 }
 
 const nothing: Omit<Whole, 'constant'> = {
-  ...{ periods: [], keys: [''], values: [[]], exact: false, additive: false },
-  ...{ completeTo: null, recordedGrain: 'day', within: null, others: null },
-  ...{ groups: null, along: null, readings: null },
+  periods: [],
+  keys: [''],
+  values: [[]],
+  exact: false,
+  additive: false,
+  completeTo: null,
+  recordedGrain: 'day',
+  within: null,
+  others: null,
+  groups: null,
+  along: null,
+  readings: null,
 };
 
 const measureMissing = ({ name }: SeriesDefinition, chosen: boolean) =>
@@ -150,7 +159,10 @@ function combine(
   );
   return {
     ...nothing,
-    ...{ periods, keys, values, constant: null },
+    periods,
+    keys,
+    values,
+    constant: null,
     exact: exact && operands.every((each) => each.exact),
     additive: linear && own.length > 0 && operands.every((each) => each.additive),
     completeTo: days.length === 0 ? null : Math.min(...days),

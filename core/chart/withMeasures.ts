@@ -66,7 +66,12 @@ export const operandMark = '~';
 function operandOf(series: SeriesDefinition, id: string): SeriesDefinition {
   return {
     ...series,
-    ...{ id, name: id, derived: null, mark: null, handover: null, hidden: true },
+    id,
+    name: id,
+    derived: null,
+    mark: null,
+    handover: null,
+    hidden: true,
     split: series.split && { ...series.split, top: null },
   };
 }

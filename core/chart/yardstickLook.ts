@@ -25,7 +25,10 @@ export interface YardstickLook {
 
 /** What a yardstick looks like until its author says otherwise. */
 export const plainLook: YardstickLook = {
-  ...{ colour: null, dash: 'solid', width: 1.2, front: false },
+  colour: null,
+  dash: 'solid',
+  width: 1.2,
+  front: false,
   label: { text: '{name} {value}', at: 'end' },
 };
 

@@ -13,7 +13,12 @@ export type { Derivable, Derived, DerivedSetting };
 
 /** All kinds, in the order in which they are offered. */
 export const derivedKinds = [
-  ...[runningTotal, change, yearBefore, movingMean, share, indexed],
+  runningTotal,
+  change,
+  yearBefore,
+  movingMean,
+  share,
+  indexed,
 ] as unknown as readonly DerivedKind<DerivedDefinition>[];
 
 /** The kind of a derived series: its schema, its words and what it finds. */

@@ -62,7 +62,9 @@ function aggregateWords(
     recordedGrain,
     within,
     others: null,
-    ...{ groups: null, along: null, readings: null },
+    groups: null,
+    along: null,
+    readings: null,
   };
   if (within === 'refused') return { ...frame, periods: [], keys: [], values: [] };
   const dates = filteredDates(table, request, all);
@@ -78,8 +80,14 @@ function aggregateWords(
 function aggregateAlong(table: Table, request: FrameRequest, along: AlongColumn): Frame {
   const { dates, places } = layAlong(table, along, rowsKept(table, request));
   const frame = {
-    ...{ exact: !divides(request.aggregate), completeTo: null, recordedGrain: 'day' as const },
-    ...{ within: null, others: null, groups: null, along: places, readings: null },
+    exact: !divides(request.aggregate),
+    completeTo: null,
+    recordedGrain: 'day' as const,
+    within: null,
+    others: null,
+    groups: null,
+    along: places,
+    readings: null,
   };
   return { ...frame, ...gatherWords(table, { ...request, grain: 'day' }, dates, frame) };
 }

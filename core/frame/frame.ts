@@ -93,7 +93,18 @@ export function frameKey(request: FrameRequest): string {
   const { percent = null, filters = [], top = null, spread = false } = request;
   const { colourBy = null, along = null, readings = false } = request;
   return JSON.stringify([
-    ...[sourceId, date, grain, aggregate, column, splitBy],
-    ...[percent, filters, top, spread, colourBy, along, readings],
+    sourceId,
+    date,
+    grain,
+    aggregate,
+    column,
+    splitBy,
+    percent,
+    filters,
+    top,
+    spread,
+    colourBy,
+    along,
+    readings,
   ]);
 }

@@ -33,8 +33,12 @@ function tableOf({ categories, values }: Case, months: number[]): Table {
 }
 
 const request: FrameRequest = {
-  ...{ sourceId: 1, date: 'Day', grain: 'month', aggregate: 'sum' },
-  ...{ column: 'Figure', splitBy: 'Word' },
+  sourceId: 1,
+  date: 'Day',
+  grain: 'month',
+  aggregate: 'sum',
+  column: 'Figure',
+  splitBy: 'Word',
 };
 
 it.each(vectors.cases)('keeps the first $n by $by and the rest as one', (vector) => {

@@ -26,6 +26,7 @@ export function singleReadings({ days }: DateColumn, { values }: NumberColumn): 
   return {
     days: taken.map((row) => days[row] as Day),
     figures: taken.map((row) => values[row] as number),
-    ...{ every, total: rows.length },
+    every,
+    total: rows.length,
   };
 }

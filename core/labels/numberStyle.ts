@@ -20,5 +20,9 @@ export interface NumberStyle {
 }
 
 export const plainNumbers: NumberStyle = {
-  ...{ marks: 'comma', decimals: null, short: true, unit: '', unitAt: 'after' },
+  marks: 'comma',
+  decimals: null,
+  short: true,
+  unit: '',
+  unitAt: 'after',
 };

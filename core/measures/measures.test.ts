@@ -3,10 +3,18 @@ import { testChart, testFrame, testSeries } from '../testing';
 import { dependentsOf, type Measure, type MeasureDefinition, usesItself } from './index';
 
 const measure = (id: number, name: string, definition: MeasureDefinition): Measure => ({
-  ...{ id, sourceId: 1, name, definition },
+  id,
+  sourceId: 1,
+  name,
+  definition,
 });
 const sum = (column: string): MeasureDefinition => ({
-  ...{ kind: 'aggregate', date: 'Day', aggregate: 'sum', column, percent: 50, filters: [] },
+  kind: 'aggregate',
+  date: 'Day',
+  aggregate: 'sum',
+  column,
+  percent: 50,
+  filters: [],
 });
 const formula = (text: string): MeasureDefinition => ({ kind: 'formula', text });
 
@@ -75,7 +83,10 @@ it('lets formulas use dials, as their author has set them or a reader has turned
     chartFrames(chart, { Fares: frame }, 20_700, turned).frames.More?.values;
   // Beyond its range a dial does not turn; what is no position leaves it where it stands.
   expect([drawn({}), drawn({ Rate: 3 }), drawn({ Rate: 99 }), drawn({ Rate: 'x' })]).toEqual([
-    ...[[[20]], [[30]], [[50]], [[20]]],
+    [[20]],
+    [[30]],
+    [[50]],
+    [[20]],
   ]);
   expect(dialsAsked(chart)).toEqual(['Rate']);
 });

@@ -18,7 +18,11 @@ it('leaves a finished period without a figure out of what was to be brought to d
   expect(
     findPace([10, 10, 10, 10], [8, null, 12, null], [true, true, true, false], true),
   ).toMatchObject({
-    ...{ done: 20, budgetToDate: 20, aheadBy: 0, periodsLeft: 1, neededPerPeriodLeft: 20 },
+    done: 20,
+    budgetToDate: 20,
+    aheadBy: 0,
+    periodsLeft: 1,
+    neededPerPeriodLeft: 20,
     landsAtMeanRate: 30,
   });
   expect(findPace([null, null], [1, 2], [true, true], true)).toBeNull();

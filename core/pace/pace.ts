@@ -51,7 +51,10 @@ export function findPace(
   const periodsLeft = marks.filter((_, place) => finished[place] !== true).length;
   const left = difference(target, done, exact);
   return {
-    ...{ done, budgetToDate, target, periodsLeft },
+    done,
+    budgetToDate,
+    target,
+    periodsLeft,
     aheadBy: difference(done, budgetToDate, exact),
     neededPerPeriodLeft: periodsLeft === 0 ? null : Math.max(0, left) / periodsLeft,
     met: left <= 0,

@@ -6,7 +6,9 @@ import { straight } from './straight';
 
 /** Every shape of line. */
 export const pathShapes: Readonly<Record<Shape, PathShape>> = {
-  ...{ straight, smooth, stepped },
+  straight,
+  smooth,
+  stepped,
   // Bars stand alone: no path leads from one to the next.
   bars: straight,
 };

@@ -49,8 +49,10 @@ it('never overshoots, and every shape ends where its points stand', () => {
   fc.assert(
     fc.property(run, (values) => {
       const points = values.map((y, place) => ({
-        ...{ x: place * 10, y },
-        ...{ from: place * 10 - 5, to: place * 10 + 5 },
+        x: place * 10,
+        y,
+        from: place * 10 - 5,
+        to: place * 10 + 5,
       }));
       for (const shape of Object.values(pathShapes)) {
         const path = shape(points);

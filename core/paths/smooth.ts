@@ -36,7 +36,7 @@ export const smooth: PathShape = (points) => {
     Math.min(drawnStretches.most, Math.round(drawnStretches.inAll / points.length)),
   );
   return {
-    ...{ crossesOnlyOver: false },
+    crossesOnlyOver: false,
     crossings: (place, before, after) => {
       const { from, width, ...cubic } = distance(place, before, after);
       return signChanges(cubic).map((t) => from + t * width);

@@ -4,7 +4,7 @@ import type { PathShape } from './path';
 export const stepped: PathShape = (points) => {
   const edgeAfter = (place: number) => points[place]?.to ?? NaN;
   return {
-    ...{ crossesOnlyOver: true },
+    crossesOnlyOver: true,
     crossings: (place, before, after) => (before * after < 0 ? [edgeAfter(place)] : []),
     side: (place, x, before, after) => (x < edgeAfter(place) ? before || after : after || before),
     trace: (place, from, to) => {

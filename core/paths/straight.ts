@@ -18,7 +18,7 @@ export const straight: PathShape = (points) => {
     return x === two.x ? two.y : one.y + ((x - one.x) / (two.x - one.x)) * (two.y - one.y);
   };
   return {
-    ...{ crossesOnlyOver: true },
+    crossesOnlyOver: true,
     crossings: (place, before, after) => {
       const [one, two] = [points[place], points[place + 1]];
       if (!one || !two || before * after >= 0) return [];

@@ -48,7 +48,8 @@ export const mostSeen = 100;
 export function suggestSteps(context: PreparationContext, kept: Kept | null = null): Suggestion {
   const { steps, offers, doubts } = lookForSteps(context);
   const doubtful = doubts.map(({ step, why }) => ({
-    ...{ step, why },
+    step,
+    why,
     replaces: null,
     key: sayStep(step),
   }));
@@ -65,7 +66,8 @@ export function suggestSteps(context: PreparationContext, kept: Kept | null = nu
   const asked = new Set(proposals.map(({ key }) => key));
   const known = [...(kept.seen ?? []), ...steps.map(sayStep).filter((key) => !asked.has(key))];
   return {
-    ...{ steps: [...kept.steps], offers },
+    steps: [...kept.steps],
+    offers,
     proposals: proposals.map((proposal) => withFreshId(proposal, kept.steps)),
     seen: [...new Set(known)].slice(-mostSeen),
   };
@@ -87,7 +89,8 @@ function lookForSteps(context: PreparationContext) {
       }) as Step;
     const sheet = sheetBefore(kind === 'head' ? null : steps, steps.length, context, looksAt);
     const { sure, doubtful } = weigh?.(sheet, context) ?? {
-      ...{ sure: suggest?.(sheet, context) ?? [], doubtful: [] },
+      sure: suggest?.(sheet, context) ?? [],
+      doubtful: [],
     };
     for (const step of sure) (offered ? offers : steps).push(named(step));
     for (const { step, why } of doubtful) doubts.push({ step: named(step), why });

@@ -19,7 +19,10 @@ it.each(vectors.bands)('holds $values within its band', (vector) => {
   const judgements = judge(differences, [], 'within');
   expect(judgements).toEqual(vector.judgements);
   const spells = findSpells(judgements, differences, true).map(({ from, to, periods, total }) => ({
-    ...{ from, to, periods, total },
+    from,
+    to,
+    periods,
+    total,
     side: total < 0 ? 'under' : 'over',
   }));
   expect(spells).toEqual(vector.spells.map((spell) => ({ ...spell })));
@@ -42,8 +45,12 @@ it('reads a series that is held within a band among the yardsticks', () => {
     series: [fares],
     yardsticks: [
       {
-        ...{ id: 'usual', kind: 'band', name: 'Usual range', onAxis: false },
-        ...{ from: { kind: 'number', number: 10 }, to: { kind: 'number', number: 20 } },
+        id: 'usual',
+        kind: 'band',
+        name: 'Usual range',
+        onAxis: false,
+        from: { kind: 'number', number: 10 },
+        to: { kind: 'number', number: 20 },
       },
     ],
     colourRules: [
@@ -58,7 +65,9 @@ it('reads a series that is held within a band among the yardsticks', () => {
   const reading = readChart(chart, frames, { today: 22_000 });
   const comparison = reading.panels[0]?.series[0]?.comparison;
   expect(comparison).toMatchObject({
-    ...{ good: 'within', markName: 'Usual range', differences: [-2, 0, 0, 0, 6, -7] },
+    good: 'within',
+    markName: 'Usual range',
+    differences: [-2, 0, 0, 0, 6, -7],
     marks: [10, 10, 10, 20, 20, 10],
     judgements: ['off', 'on', 'on', 'on', 'off', 'off'],
   });

@@ -27,7 +27,9 @@ it('says nothing where a figure is missing, and adds no dust of decimals', () =>
 
 it('says in points what lies between two percentages, and not in per cent of them', () => {
   const percent = {
-    ...{ divisor: 1, suffix: '', decimals: 1 },
+    divisor: 1,
+    suffix: '',
+    decimals: 1,
     style: { marks: 'comma', unit: '%', unitAt: 'after' },
   } as const;
   const line = { figures: [12.5, 14.45], exact: true, format: percent };

@@ -9,7 +9,9 @@ const months = ['2026-01-01', '2026-02-01', '2026-03-01', '2026-04-01'].map(day)
 // April is not over, and March not complete.
 const today = day('2026-04-20');
 const frame = testFrame({
-  ...{ periods: months, values: [[1, 20, 300, 4000]], completeTo: day('2026-03-31') },
+  periods: months,
+  values: [[1, 20, 300, 4000]],
+  completeTo: day('2026-03-31'),
 });
 
 const chartOver = (periods: Scope['periods'], more: Partial<ChartDefinition> = {}) =>
@@ -18,9 +20,15 @@ const chartOver = (periods: Scope['periods'], more: Partial<ChartDefinition> = {
     span: { kind: 'fixed', from: '2026-02-01', to: '2026-02-28' },
     yardsticks: [
       {
-        ...{ id: 'm', kind: 'line', name: 'Mean', shading: 'none', onAxis: true },
+        id: 'm',
+        kind: 'line',
+        name: 'Mean',
+        shading: 'none',
+        onAxis: true,
         value: {
-          ...{ kind: 'statistic', statistic: 'mean', series: 'fares' },
+          kind: 'statistic',
+          statistic: 'mean',
+          series: 'fares',
           scope: { periods, count: 1, per: 'panel' },
         },
       },
@@ -37,7 +45,8 @@ function meanOver(periods: Scope['periods'], more: Partial<ChartDefinition> = {}
 it('finds a statistic over all finished periods, shown or not, and an open one in neither', () => {
   expect(meanOver('shown')?.value).toBe(20);
   expect(meanOver('all')).toMatchObject({
-    ...{ value: 107, scope: 'mean of fares over all 3 finished figures, shown or not' },
+    value: 107,
+    scope: 'mean of fares over all 3 finished figures, shown or not',
   });
   expect(meanOver('all', { span: { kind: 'fixed', from: null, to: null } })?.value).toBe(107);
 });

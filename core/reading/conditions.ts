@@ -18,7 +18,10 @@ export const conditionsIn =
   (panel: YardstickContext, yardsticks: readonly Yardstick[], chart: DrawnChart): ConditionsOf =>
   (line) => ({
     ...panel,
-    ...{ line, yardsticks, exact: line.exact, grain: drawnGrain(chart) },
+    line,
+    yardsticks,
+    exact: line.exact,
+    grain: drawnGrain(chart),
     judgements: line.comparison?.judgements ?? [],
     marks: line.comparison?.marks ?? [],
     differences: line.comparison?.differences ?? [],
@@ -38,7 +41,8 @@ export function namesFor(chart: DrawnChart, seriesId: string): Names {
   );
   const good = band ? 'within' : mark?.good === 'within' ? 'atLeast' : (mark?.good ?? 'atLeast');
   return {
-    ...{ yardstick, good },
+    yardstick,
+    good,
     series: (id) => named(id) ?? 'a series that is gone',
     dial: (id) => chart.dials.find((each) => each.id === id)?.name ?? 'a dial that is gone',
     mark: mark ? (named(mark.against) ?? yardstick(mark.against)) : '',

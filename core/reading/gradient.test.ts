@@ -3,9 +3,19 @@ import { shadedByDistance, shadedByValue, shadedPieces } from './gradient';
 import type { ReadPiece } from './reading';
 
 const piece = (y: number[], more: Partial<ReadPiece> = {}): ReadPiece => ({
-  ...{ judgement: null, rule: null, open: false, bridged: false, shade: null },
-  ...{ colour: 'teal', dash: 'solid', width: 2, heavier: false, fillTo: null, fill: null },
-  ...{ x: y.map((_, place) => place * 10), y },
+  judgement: null,
+  rule: null,
+  open: false,
+  bridged: false,
+  shade: null,
+  colour: 'teal',
+  dash: 'solid',
+  width: 2,
+  heavier: false,
+  fillTo: null,
+  fill: null,
+  x: y.map((_, place) => place * 10),
+  y,
   ...more,
 });
 const lines = [

@@ -10,7 +10,9 @@ const frame = testFrame({ periods, values: [periods.map((_, at) => at)], complet
 const { frames } = chartFrames(definition, { fares: frame }, today);
 const chart = drawnChart(definition);
 const by: LaidBy = {
-  ...{ today, style: plainStyle, chosen: null },
+  today,
+  style: plainStyle,
+  chosen: null,
   periods: { dates: 'words', yearStart: 1 },
 };
 

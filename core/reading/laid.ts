@@ -88,12 +88,15 @@ function lay(chart: DrawnChart, frames: SeriesFrames, by: LaidBy): Laid {
   return {
     ...arranged,
     axis: arranged.axis ?? positionsKind(chart).axis,
-    ...{ kind, periods, all },
+    kind,
+    periods,
+    all,
     ...(kind.panels?.(arrangement) ?? { shape: 'row', ownAxes: false }),
     allLines: all.filter(({ greyed }) => !greyed),
     strokes: strokesOf(all, kind.coloursBy, style),
     panels: arranged.panels.map(({ key, title, lines: own }) => ({
-      ...{ key, title },
+      key,
+      title,
       shown: own.filter(({ definition }) => !definition.hidden).slice(0, mostLines),
       counted: own.filter(({ greyed }) => !greyed),
     })),

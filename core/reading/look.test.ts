@@ -19,7 +19,7 @@ const months = ['2026-01', '2026-02', '2026-03'].map((month) =>
   periodStart(day(`${month}-01`), 'month'),
 );
 const frame = (keys: string[], values: number[][], groups: string[] | null = null) =>
-  testFrame({ ...{ periods: months, keys, values, groups }, completeTo: day('2026-03-31') });
+  testFrame({ periods: months, keys, values, groups, completeTo: day('2026-03-31') });
 
 const revenue = frame([''], [[1_200_000, 1_500_000, 900_000]]);
 const share = frame([''], [[0.8, 0.95, 0.4]]);
@@ -129,7 +129,11 @@ it('keeps what a filter leaves in grey out of every computation, and a fixed sel
         ],
         yardsticks: [
           {
-            ...{ id: 'm', kind: 'line', name: 'Mean', shading: 'none', onAxis: true },
+            id: 'm',
+            kind: 'line',
+            name: 'Mean',
+            shading: 'none',
+            onAxis: true,
             value: { kind: 'statistic', statistic: 'mean', series: 'Rides' },
           },
         ],
@@ -232,7 +236,10 @@ it('writes the last finished figure of a headline, and how far it is from its ma
     { Revenue: revenue, Plan: budget },
   );
   expect(headline).toMatchObject({
-    ...{ figure: '0.90m', period: 'Mar 2026', difference: '0.10m under Plan', judgement: 'off' },
+    figure: '0.90m',
+    period: 'Mar 2026',
+    difference: '0.10m under Plan',
+    judgement: 'off',
   });
   expect(panels).toHaveLength(1);
   expect(read({ series }, { Revenue: revenue, Plan: budget }).headline).toBeNull();

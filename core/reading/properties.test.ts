@@ -67,7 +67,9 @@ const charts = fc
     const periods = periodsBetween(from, from + 20_000, grain, figures.length);
     const frame = (column: 'actual' | 'plan') =>
       testFrame({
-        ...{ periods, recordedGrain: 'day', completeTo: from + 40_000 },
+        periods,
+        recordedGrain: 'day',
+        completeTo: from + 40_000,
         values: [figures.map((each) => each[column])],
       });
     const aggregated = { actual: frame('actual'), plan: frame('plan') };
@@ -222,7 +224,11 @@ const levelled = (
     series: [{ ...actual, stroke: { ...actual.stroke, shape } }],
     yardsticks: [
       {
-        ...{ id: 'level', kind: 'line', name: 'Level', shading: 'none', onAxis: true },
+        id: 'level',
+        kind: 'line',
+        name: 'Level',
+        shading: 'none',
+        onAxis: true,
         value: { kind: 'number', number: level },
       },
     ],
@@ -230,7 +236,10 @@ const levelled = (
   });
   const periods = periodsBetween(from, from + figures.length - 1, 'day');
   const frame = testFrame({
-    ...{ periods, recordedGrain: 'day', completeTo: from + 40_000, values: [[...figures]] },
+    periods,
+    recordedGrain: 'day',
+    completeTo: from + 40_000,
+    values: [[...figures]],
   });
   const { frames } = chartFrames(definition, { actual: frame }, from + 40_000);
   return readChart(definition, frames, { today: from + 40_000 }).panels[0]?.series[0];

@@ -67,7 +67,9 @@ export function readChart(
   const { kind, all, positions } = laid;
   const read = laid.panels.map((panel) =>
     readLines(chart, laid, panel, {
-      ...{ today, dials, recorded },
+      today,
+      dials,
+      recorded,
       unfiltered: whole && panelOf(whole, panel),
     }),
   );
@@ -77,8 +79,13 @@ export function readChart(
     finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look, called }),
   );
   const untitled = {
-    ...{ grain: drawnGrain(chart), unit: unitOf(chart), today, shape: laid.shape, look },
-    ...{ format: formats.first, secondFormat: formats.second },
+    grain: drawnGrain(chart),
+    unit: unitOf(chart),
+    today,
+    shape: laid.shape,
+    look,
+    format: formats.first,
+    secondFormat: formats.second,
     axis: laid.axis,
     emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
     positions,
@@ -129,7 +136,10 @@ function readLines(
   const yardsticks = findYardsticks(onOne, context, onSecond);
   const conditionsOf = conditionsIn(context, yardsticks, chart);
   return {
-    ...{ key, title, yardsticks, conditionsOf },
+    key,
+    title,
+    yardsticks,
+    conditionsOf,
     series: readSeries(chart, {
       axis,
       shown,
@@ -185,7 +195,9 @@ function finish(
   const { conditionsOf, ...rest } = panel;
   return {
     ...rest,
-    ...{ axis: first, second, series },
+    axis: first,
+    second,
+    series,
     yardsticks: panel.yardsticks.map((each) =>
       lookAt(
         each,

@@ -52,7 +52,8 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
     return {
       ...rule,
       name: rule.name || said.charAt(0).toUpperCase() + said.slice(1),
-      ...{ caught, judged },
+      caught,
+      judged,
       cue: cues.get(rule.id) ?? plainCue,
       warning: warn(chart, rule, { caught, judged, met }),
     };

@@ -24,7 +24,11 @@ const takings = [
 
 it('adds no level up: nothing stands exactly on a mean, or next to nothing under it', () => {
   const mean = {
-    ...{ id: 'mean', kind: 'line', name: 'Monthly average', shading: 'none', onAxis: true },
+    id: 'mean',
+    kind: 'line',
+    name: 'Monthly average',
+    shading: 'none',
+    onAxis: true,
     value: { kind: 'statistic', statistic: 'mean', series: 'fares' },
   } as const;
   const fares = testSeries('fares', { name: 'Fares', mark: { against: 'mean', good: 'atLeast' } });
@@ -48,7 +52,8 @@ it('says nothing of what is left of a division by its rounding', () => {
 
 it('says of a derived series what it is derived as', () => {
   const total = testSeries('fares', {
-    ...{ name: 'Fares', mark: { against: 'plan', good: 'atLeast' } as const },
+    name: 'Fares',
+    mark: { against: 'plan', good: 'atLeast' } as const,
     derived: { kind: 'runningTotal', anew: 'eachYear' },
   });
   const plan = testSeries('plan', { name: 'Plan', role: 'budget' });
@@ -109,7 +114,8 @@ it('draws no band between figures of two value axes, and says so', () => {
 it('catches by its own dates what is laid over other years', () => {
   const rule = draftRule('late', 'a', { kind: 'dates', is: 'from', date: '2025-11-15' }, 'plum');
   const chart = testChart({
-    ...{ series: [testSeries('a', { name: 'Fares' })], arrangement: { kind: 'years' } },
+    series: [testSeries('a', { name: 'Fares' })],
+    arrangement: { kind: 'years' },
     colourRules: [rule],
   });
   const { panels } = read(chart, { a: takings });

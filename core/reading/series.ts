@@ -85,8 +85,13 @@ export function readSeries(
       points: line.greyed ? noPoints : points,
       // Single readings stand on days of the calendar.
       readings: panel.axis === 'calendar' ? line.readings : null,
-      ...{ stroke, shape, filled, gradient, second: definition.axis === 'second' },
-      ...{ comparison: compared, caughtBy },
+      stroke,
+      shape,
+      filled,
+      gradient,
+      second: definition.axis === 'second',
+      comparison: compared,
+      caughtBy,
       pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),
       paceDrawn: definition.mark?.pace ?? false,
       met: new Map(rules.map((rule) => [rule.id, countMet(drawnAs, rule)])),
@@ -95,7 +100,10 @@ export function readSeries(
         ...joining(line, panel.positions).map((piece) => ({
           ...piece,
           ...stroke,
-          ...{ fillTo: null, fill: null, shade: null, heavier: false },
+          fillTo: null,
+          fill: null,
+          shade: null,
+          heavier: false,
         })),
         ...(shadeAt ? pieces.flatMap((piece) => shadedPieces(piece, shadeAt)) : pieces),
       ],
@@ -161,7 +169,10 @@ function joining({ joins, figures, definition }: SeriesLine, positions: readonly
   const at = (place: number) => positions[place]?.middle ?? NaN;
   return [
     {
-      ...{ judgement: null, rule: null, open: false, bridged: false },
+      judgement: null,
+      rule: null,
+      open: false,
+      bridged: false,
       x: [at(joins.place), at(first)],
       y: [joins.figure, figures[first] as number],
     },

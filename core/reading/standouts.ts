@@ -45,8 +45,13 @@ export function readStandouts(
       if (!found) return [];
       return [
         {
-          ...{ id: standout.id, kind: pick.kind, figure, period: place, series: found.id },
-          ...{ second: found.second, extreme: pickKind(pick).extreme ?? false },
+          id: standout.id,
+          kind: pick.kind,
+          figure,
+          period: place,
+          series: found.id,
+          second: found.second,
+          extreme: pickKind(pick).extreme ?? false,
           label: writeFigure(figure, found.format),
           colour: standout.colour,
           more: sayMore(standout, found, positions[place], place),

@@ -24,7 +24,10 @@ function read({
   );
   const frame = (values: (number | null)[][], additive: boolean, completeTo: number | null) => ({
     ...testFrame({ periods: months, values, completeTo }),
-    ...{ additive, constant: null, places: [0], greyed: [false] },
+    additive,
+    constant: null,
+    places: [0],
+    greyed: [false],
     extent: { from: months[0] as number, to: months[2] as number },
   });
   const reading = readChart(

@@ -10,7 +10,7 @@ const of = { kind: 'statistic', statistic: 'mean', series: 'fares' } as const;
 const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };
 const series = [testSeries('fares', { split })];
 const routes = (keys: string[], values: number[][]) => ({
-  fares: testFrame({ ...{ periods: months, keys, values }, completeTo: today }),
+  fares: testFrame({ periods: months, keys, values, completeTo: today }),
 });
 const all = routes(
   ['East', 'West'],

@@ -103,7 +103,8 @@ function zoomSeries(line: ReadSeries, cut: Cutter, span: Span): ReadSeries {
 }
 
 const zoomEdges = ({ low, high }: { low: Figures; high: Figures }, cut: Cutter) => ({
-  ...{ low: cut.all(low), high: cut.all(high) },
+  low: cut.all(low),
+  high: cut.all(high),
 });
 
 function zoomComparison(comparison: Comparison, cut: Cutter): Comparison {

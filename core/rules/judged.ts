@@ -67,7 +67,9 @@ export function judgedAgainst(
 ): Judged {
   const thresholds = held ? thresholdsOf(line, held) : [];
   return {
-    ...{ thresholds, judgements: held?.judgements ?? [], rules },
+    thresholds,
+    judgements: held?.judgements ?? [],
+    rules,
     cutting: [
       ...thresholds.map(({ distances }) => distances),
       ...rules.flatMap(({ test }) => test.thresholds),

@@ -119,7 +119,8 @@ function pointStyle({ figures, open }: Stroked, place: number, { judgements, cau
   return {
     judgement: carried ? null : (judgements[place] ?? null),
     rule: carried ? null : caughtBy(place),
-    ...{ open: !!open[place], bridged: carried },
+    open: !!open[place],
+    bridged: carried,
   };
 }
 

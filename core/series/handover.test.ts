@@ -4,8 +4,15 @@ import type { SeriesLine } from './series';
 
 const line = (seriesId: string, figures: (number | null)[], more: Partial<SeriesLine> = {}) =>
   ({
-    ...{ id: seriesId, seriesId, key: '', split: false, figures, drawn: figures },
-    ...{ open: figures.map(() => false), joins: null, handsOver: null },
+    id: seriesId,
+    seriesId,
+    key: '',
+    split: false,
+    figures,
+    drawn: figures,
+    open: figures.map(() => false),
+    joins: null,
+    handsOver: null,
     definition: { handover: seriesId === 'actual' ? 'forecast' : null },
     ...more,
   }) as SeriesLine;

@@ -75,7 +75,10 @@ export function layLines(
         drawn: gap.drawn(figures),
         // Only what an actual has not finished yet is open: a plan is as sure ahead as behind.
         open: definition.role === 'actual' ? opens : never,
-        ...{ absent, joins: null, handsOver: null, age: null },
+        absent,
+        joins: null,
+        handsOver: null,
+        age: null,
         exact: frame?.exact ?? false,
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,

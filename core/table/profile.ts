@@ -50,7 +50,10 @@ export class Profiler {
     const { blank, decimals, largest, least, greatest } = this;
     const ranged = this.kind !== 'text' && least <= greatest;
     return {
-      ...{ blank, decimals, largest, distinct: this.values.size },
+      blank,
+      decimals,
+      largest,
+      distinct: this.values.size,
       range: ranged ? [least, greatest] : null,
       bins: ranged ? this.binned() : [],
       common: this.kind === 'text' ? this.commonest() : [],

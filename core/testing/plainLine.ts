@@ -12,13 +12,19 @@ export function plainLine(figures: Figures, x: readonly number[] = []): Stroked 
       const middle = x[place] ?? place * 10;
       return { start: middle - 5, middle, next: middle + 5 };
     }),
-    ...{ figures, drawn: figures, open: [], absent: [] },
-    ...{ shape: 'straight', bridges: false, handsOver: null },
+    figures,
+    drawn: figures,
+    open: [],
+    absent: [],
+    shape: 'straight',
+    bridges: false,
+    handsOver: null,
   };
 }
 
 /** How a line stands that is so far from its mark. */
 export const heldAt = (differences: Figures, good: GoodSide, open: readonly boolean[] = []) => ({
-  ...{ differences, good },
+  differences,
+  good,
   judgements: judge(differences, open, good),
 });

@@ -20,9 +20,20 @@ const positions: Position[] = [0, 31, 59, 90].map((start, place, starts) => {
 });
 
 const line = (seriesId: string, seriesName: string, figures: (number | null)[]) => ({
-  ...{ id: `${seriesId}:${figures[0]}`, seriesId, seriesName, name: seriesName, key: '' },
-  ...{ split: false, plan: false, figures, drawn: figures, open: [false, false, false, true] },
-  ...{ absent: [], joins: null, handsOver: null, age: null },
+  id: `${seriesId}:${figures[0]}`,
+  seriesId,
+  seriesName,
+  name: seriesName,
+  key: '',
+  split: false,
+  plan: false,
+  figures,
+  drawn: figures,
+  open: [false, false, false, true],
+  absent: [],
+  joins: null,
+  handsOver: null,
+  age: null,
 });
 
 const lines = [
@@ -45,7 +56,12 @@ const find = (definition: YardstickDefinition, context = calendar) =>
   findYardsticks([definition], context)[0];
 
 const level = (value: Edge, more = {}): YardstickDefinition => ({
-  ...{ id: 'level', kind: 'line', name: 'Level', value, shading: 'none', onAxis: true },
+  id: 'level',
+  kind: 'line',
+  name: 'Level',
+  value,
+  shading: 'none',
+  onAxis: true,
   ...more,
 });
 
@@ -113,8 +129,12 @@ it.each([
 
 it('finds a band between two edges, whichever is the lower, and counts what lies within', () => {
   const band = (from: number, to: number): YardstickDefinition => ({
-    ...{ id: 'b', kind: 'band', name: 'Band', onAxis: false },
-    ...{ from: { kind: 'number', number: from }, to: { kind: 'number', number: to } },
+    id: 'b',
+    kind: 'band',
+    name: 'Band',
+    onAxis: false,
+    from: { kind: 'number', number: from },
+    to: { kind: 'number', number: to },
   });
   const around = (times: number) => ({ kind: 'deviation', times, ...of }) as const;
   const usual = find({ ...band(0, 0), from: around(-1), to: around(1) } as YardstickDefinition);
@@ -160,8 +180,11 @@ it('shows no date where there is no calendar', () => {
 
 it('cuts a stretch of dates to the periods shown, its last day in it', () => {
   const stretch = (from: number, to: number | null): YardstickDefinition => ({
-    ...{ id: 'd', kind: 'dates', name: 'Closed' },
-    ...{ from: formatDay(from), to: to === null ? null : formatDay(to) },
+    id: 'd',
+    kind: 'dates',
+    name: 'Closed',
+    from: formatDay(from),
+    to: to === null ? null : formatDay(to),
   });
   expect(find(stretch(100, 140))?.stretches).toEqual([{ from: 100, to: 120 }]);
   expect(find(stretch(40, 30))?.stretches).toEqual([{ from: 30, to: 41 }]);
@@ -205,8 +228,12 @@ it.each([
 
 it('spans a ribbon between two series, and stands an edge where a dial stands', () => {
   const ribbon: YardstickDefinition = {
-    ...{ id: 'r', kind: 'ribbon', name: 'R', onAxis: true },
-    ...{ from: { series: 'fares' }, to: { series: 'costs' } },
+    id: 'r',
+    kind: 'ribbon',
+    name: 'R',
+    onAxis: true,
+    from: { series: 'fares' },
+    to: { series: 'costs' },
   };
   expect(find(ribbon)?.ribbon).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
   expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.ribbon).toBeNull();

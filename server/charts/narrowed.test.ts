@@ -50,10 +50,16 @@ async function narrowed(narrowings: readonly unknown[], person = author) {
 }
 
 const east = (chart: number): Narrowing => ({
-  ...{ kind: 'line', chart, series: board.definition.series[0]?.id ?? '', word: 'East' },
+  kind: 'line',
+  chart,
+  series: board.definition.series[0]?.id ?? '',
+  word: 'East',
 });
 const february = (chart: number): Narrowing => ({
-  ...{ kind: 'dates', chart, from: '2026-02-01', to: '2026-02-28' },
+  kind: 'dates',
+  chart,
+  from: '2026-02-01',
+  to: '2026-02-28',
 });
 
 it('narrows a chart by what was picked in another, and tells whether it follows', async () => {
@@ -61,7 +67,9 @@ it('narrows a chart by what was picked in another, and tells whether it follows'
   expect((await narrowed([east(picker)])).figures).toEqual([1, 300]);
   expect((await narrowed([february(picker)])).figures).toEqual([4300]);
   expect(await narrowed([east(picker), february(picker)])).toEqual({
-    ...{ status: 200, figures: [300], follows: [true, true] },
+    status: 200,
+    figures: [300],
+    follows: [true, true],
   });
   // Not by what it was told before: every answer is for what was asked.
   expect((await narrowed([])).figures).toEqual([21, 4300]);
@@ -97,7 +105,9 @@ it('tells the figures without what a reader filters, where a statistic looks at 
       ...(['POST', `/dashboards/${board.dashboardId}/charts`] as const),
       {
         definition: {
-          ...{ ...board.definition, yardsticks: [line], dials: [dial] },
+          ...board.definition,
+          yardsticks: [line],
+          dials: [dial],
           filters: [{ filter: words, rest: 'removed', dial: 'd' }],
         },
       },
@@ -131,7 +141,9 @@ it('is narrowed by no word that the other chart does not draw itself', async () 
       ...(['POST', `/dashboards/${board.dashboardId}/charts`] as const),
       {
         definition: {
-          ...{ ...board.definition, together: { linked: true, narrows: true }, standouts: [] },
+          ...board.definition,
+          together: { linked: true, narrows: true },
+          standouts: [],
           series: [{ ...series, split: { ...split, top: null } }],
           ...more,
         },
@@ -142,7 +154,7 @@ it('is narrowed by no word that the other chart does not draw itself', async () 
   const ranked = [{ ...series, split: { ...split, top: { count: 1, by: 'total' } } }];
   const hidden = [series, { ...series, id: 'own', hidden: true, split: { ...split, top: null } }];
   const january = { kind: 'fixed', from: '2026-03-01', to: null };
-  const whole = { ...{ status: 200, figures: [21, 4300], follows: [false] } };
+  const whole = { status: 200, figures: [21, 4300], follows: [false] };
   expect(await narrowed([east(await pickerWith({ series: ranked }))])).toEqual(whole);
   expect(
     await narrowed([{ ...east(await pickerWith({ series: hidden })), series: 'own' }]),
@@ -160,7 +172,9 @@ it('is narrowed by no chart that does not offer it, lies elsewhere, or is gone',
   const otherBoard = await addPicker(author, second, { linked: true, narrows: true });
   for (const chart of [silent, elsewhere, otherBoard, board.chartId, 99_999])
     expect(await narrowed([east(chart)])).toEqual({
-      ...{ status: 200, figures: [21, 4300], follows: [false] },
+      status: 200,
+      figures: [21, 4300],
+      follows: [false],
     });
 });
 

@@ -15,7 +15,7 @@ beforeAll(async () => {
   ivo = await TestPerson.signedUp(server.origin, 'ivo');
   const sourceId = await maren.source(csv, 'Takings');
   board = await maren.board(sourceId);
-  const named = { ...{ kind: 'aggregate', date: 'Day', aggregate: 'sum' }, column: 'Fares' };
+  const named = { kind: 'aggregate', date: 'Day', aggregate: 'sum', column: 'Fares' };
   const { body: measure } = await maren.send<{ id: number }>(
     'POST',
     `/sources/${sourceId}/measures`,
@@ -32,7 +32,10 @@ beforeAll(async () => {
   await maren.send('PUT', `/charts/${chart.id}`, { revision: chart.revision, definition });
   for (const day of ['2026-01-05', null])
     await maren.send('POST', `/charts/${chart.id}/notes`, {
-      ...{ day, series: null, text: `Storm ${day}`, colour: 'plum' },
+      day,
+      series: null,
+      text: `Storm ${day}`,
+      colour: 'plum',
     });
   written = (await maren.send<WrittenChart>('GET', `/charts/${chart.id}/written`)).body;
 }, 60_000);

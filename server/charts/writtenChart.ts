@@ -27,10 +27,19 @@ export async function writeChart(
   const measures = (await measuresOf(database, ids)).filter((each) => used.includes(each.id));
   const written = await readNotes(database, eq(notes.chartId, id));
   return {
-    ...{ kind: 'stand-mark-chart', version: 1, definition, sources: drawn },
+    kind: 'stand-mark-chart',
+    version: 1,
+    definition,
+    sources: drawn,
     measures: measures.map(({ id: measureId, name }) => ({ id: measureId, name })),
     notes: written.reverse().map(({ day, until, series, text, colour, author, writtenAt }) => ({
-      ...{ day, until, series, text, colour, author, writtenAt },
+      day,
+      until,
+      series,
+      text,
+      colour,
+      author,
+      writtenAt,
     })),
   };
 }
@@ -52,7 +61,10 @@ export async function readInChart(
     change,
     dashboardId,
     written.notes.map(({ author, writtenAt, text, ...note }) => ({
-      ...{ ...note, chartId, authorId: person.id, writtenAt: momentOf(writtenAt) },
+      ...note,
+      chartId,
+      authorId: person.id,
+      writtenAt: momentOf(writtenAt),
       // Who reads it in answers for it; whose words they are is kept.
       text: author === person.name ? text : withAuthor(text, author),
     })),

@@ -60,7 +60,10 @@ describe('a link', () => {
         {
           ...series,
           figures: {
-            ...{ kind: 'rows', sourceId: secret, date: 'Secret day', column: 'Secret fares' },
+            kind: 'rows',
+            sourceId: secret,
+            date: 'Secret day',
+            column: 'Secret fares',
             aggregate: 'sum',
           },
           split: { column: 'Secret route', order: ['Gone', 'South', 'North', 'Later'] },
@@ -109,12 +112,18 @@ describe('a link', () => {
     const source = await owner.source(
       [
         'Salary day,Salary,Person,Depot',
-        ...['2026-01-05,10,Anna,Quay', '2026-01-06,20,Bruno,Quay', '2026-01-07,30,Clara,Mole'],
+        '2026-01-05,10,Anna,Quay',
+        '2026-01-06,20,Bruno,Quay',
+        '2026-01-07,30,Clara,Mole',
       ].join('\n'),
     );
     const figures = {
-      ...{ kind: 'rows', sourceId: source, date: 'Salary day', column: 'Salary' },
-      ...{ aggregate: 'sum', filters: [] },
+      kind: 'rows',
+      sourceId: source,
+      date: 'Salary day',
+      column: 'Salary',
+      aggregate: 'sum',
+      filters: [],
     };
     const { definition } = await owner.board(ids.s);
     const [plain] = definition.series;
@@ -125,10 +134,13 @@ describe('a link', () => {
       colourBy: null,
     };
     const words = (column: string, kept: string[], keep: boolean) => ({
-      ...{ filter: { kind: 'words', column, words: kept, keep }, rest: 'removed' },
+      filter: { kind: 'words', column, words: kept, keep },
+      rest: 'removed',
     });
     const chart = {
-      ...{ ...definition, title: 'Pay', standouts: [] },
+      ...definition,
+      title: 'Pay',
+      standouts: [],
       along: { kind: 'words', column: 'Depot', order: ['Quay', 'Mole', 'Pier'] },
       filters: [words('Person', ['Clara'], false), words('Depot', ['Quay'], true)],
       series: [

@@ -19,7 +19,9 @@ export interface ReadableChart {
 }
 
 const readable = {
-  ...{ id: charts.id, dashboardId: charts.dashboardId, revision: charts.revision },
+  id: charts.id,
+  dashboardId: charts.dashboardId,
+  revision: charts.revision,
   zone: dashboards.zone,
 };
 const placed = sql<number>`${charts.place} IS NOT NULL AND ${charts.place} <> 'null'`;

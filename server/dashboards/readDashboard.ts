@@ -56,7 +56,11 @@ export async function readDashboard(
   const notes = await readNotes(queries, eq(tables.notes.dashboardId, dashboardId));
   const { id, title, revision, zone, style, readersNote } = found;
   return {
-    ...{ id, title, role, revision, stamp },
+    id,
+    title,
+    role,
+    revision,
+    stamp,
     today: todayIn(zone),
     style: style ?? plainStyle,
     mayNote: known && (role !== 'reader' || readersNote),

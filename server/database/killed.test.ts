@@ -64,10 +64,8 @@ it('brings along what was stored before: links go on working, and lists find the
     { token: createHash('sha256').update(token).digest('hex') },
   ]);
   expect(await kept('SELECT chart_id AS c, source_id AS s FROM chart_sources')).toEqual([
-    ...[
-      { c: 2, s: 5 },
-      { c: 2, s: 6 },
-    ],
+    { c: 2, s: 5 },
+    { c: 2, s: 6 },
   ]);
   expect(await kept('SELECT given_at IS NULL AS unknown FROM access')).toEqual([{ unknown: 0 }]);
   await connection.end();

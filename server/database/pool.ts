@@ -16,8 +16,11 @@ export class DatabaseAway extends Error {
 export function openPool(uri: string, connections: number, seconds: number): Pool {
   const timeout = seconds * 1000;
   const pool = createPool({
-    ...{ uri, connectionLimit: connections, connectTimeout: timeout },
-    ...{ timezone: 'Z', jsonStrings: true },
+    uri,
+    connectionLimit: connections,
+    connectTimeout: timeout,
+    timezone: 'Z',
+    jsonStrings: true,
   });
   pool.pool.on('connection', (connection) => limitStatements(connection, timeout));
   const wanted = pool.getConnection.bind(pool);
@@ -81,9 +84,19 @@ function limitStatements(connection: RawConnection, timeout: number) {
 }
 
 const awayCodes = new Set([
-  ...['PROTOCOL_SEQUENCE_TIMEOUT', 'PROTOCOL_CONNECTION_LOST', 'ETIMEDOUT', 'ECONNREFUSED'],
-  ...['ECONNRESET', 'EPIPE', 'ENOTFOUND', 'EHOSTUNREACH', 'ER_CON_COUNT_ERROR'],
-  ...['ER_SERVER_SHUTDOWN', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CONNECTION_KILLED', 'ER_QUERY_INTERRUPTED'],
+  'PROTOCOL_SEQUENCE_TIMEOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'ETIMEDOUT',
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ENOTFOUND',
+  'EHOSTUNREACH',
+  'ER_CON_COUNT_ERROR',
+  'ER_SERVER_SHUTDOWN',
+  'ER_LOCK_WAIT_TIMEOUT',
+  'ER_CONNECTION_KILLED',
+  'ER_QUERY_INTERRUPTED',
   // A node that has lost the others answers so to everything.
   'ER_UNKNOWN_COM_ERROR',
 ]);

@@ -24,7 +24,9 @@ const profile = {
 
 const kinds = { Day: 'date', Route: 'text', Fares: 'number', Fuel: 'number' } as const;
 const columnOf = (name: string) => ({
-  ...{ name, kind: kinds[name as keyof typeof kinds], datePattern: null },
+  name,
+  kind: kinds[name as keyof typeof kinds],
+  datePattern: null,
 });
 
 async function* inParts(rows: Rows) {
@@ -35,7 +37,8 @@ async function* inParts(rows: Rows) {
 const standingOf = ({ columns, rows }: Given): VersionRows => ({
   columns: columns.map((name) => ({
     ...columnOf(name),
-    ...{ decimals: 0, words: 0 },
+    decimals: 0,
+    words: 0,
     profile: { ...profile, doubtful: 0 },
   })),
   count: rows.length,

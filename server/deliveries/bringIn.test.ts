@@ -110,7 +110,9 @@ async function leaveHalfWay(name: string): Promise<string> {
   const response = await fetch(`${server.origin}/api/uploads/${uploadId}/bring-in`, {
     method: 'POST',
     headers: {
-      ...{ 'x-stand-mark': '1', 'content-type': 'application/json', cookie: person.cookie },
+      'x-stand-mark': '1',
+      'content-type': 'application/json',
+      cookie: person.cookie,
     },
     body: JSON.stringify({ name, form: {} }),
     signal: leave.signal,

@@ -32,7 +32,10 @@ export async function compareTables(
   const sides = sidesOf(standing, delivered, mode);
   const usable = keys && keys.length > 0 ? [...keys] : await tellingKeys(standing, sides);
   const changes: RowChanges = {
-    ...{ keys: usable ?? [], columns: sides.names, rows: delivered.rows, standing: 0 },
+    keys: usable ?? [],
+    columns: sides.names,
+    rows: delivered.rows,
+    standing: 0,
     added: { count: 0, examples: [] },
     removed: { count: 0, examples: [] },
     changed: { count: 0, examples: [] },

@@ -66,7 +66,10 @@ export async function deliverFile(
   const { doubtful, doubtfulTotal } = understanding;
   const table = tableOf(file, understanding, lookups);
   const whole = {
-    ...{ fileName: file.name, uploadId, form: formOf(understanding), table },
+    fileName: file.name,
+    uploadId,
+    form: formOf(understanding),
+    table,
     doubts: { total: doubtfulTotal, listed: doubtful },
   };
   for (let tried = 1; ; tried += 1) {

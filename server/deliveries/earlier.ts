@@ -72,7 +72,10 @@ async function held({ columns, batches }: Rows, last: Map<string, number>): Prom
     .filter(({ name }) => last.has(name))
     .flatMap((date) =>
       places('number').map((number) => ({
-        ...{ date: date.place, number: number.place, until: last.get(date.name) as number, sum: 0 },
+        date: date.place,
+        number: number.place,
+        until: last.get(date.name) as number,
+        sum: 0,
         key: JSON.stringify([date.name, number.name]),
       })),
     );

@@ -16,7 +16,9 @@ const rows = (...given: CellValue[][]) => ({
   },
 });
 const chart = (more: Partial<ReturnType<typeof testSeries>> = {}, filters: object[] = []) => ({
-  ...{ id: 7, dashboardId: 1, title: 'Takings' },
+  id: 7,
+  dashboardId: 1,
+  title: 'Takings',
   definition: testChart({
     series: [testSeries('Fares', more)],
     filters: filters as unknown as ChartDefinition['filters'],

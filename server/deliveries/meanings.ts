@@ -37,7 +37,10 @@ export function changedMeanings(
       const gained = words
         .filter(({ column }) => column !== split?.column && !filtered.has(column))
         .map(({ column, fresh, before }): ChangedMeaning => ({
-          ...{ ...line, column, words: fresh.slice(0, mostNamed), count: fresh.length },
+          ...line,
+          column,
+          words: fresh.slice(0, mostNamed),
+          count: fresh.length,
           before: before.length <= mostNamed ? before : [],
           sum: null,
         }));

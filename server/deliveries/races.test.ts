@@ -48,8 +48,11 @@ it('keeps the rows of all who append at the same time, here or at another server
     );
     expect(ends.map((steps) => last(steps).kind)).toEqual(['done', 'done', 'done']);
     expect(await rowsOf(id)).toEqual([
-      ...['2026-01-05 North 1', '2026-01-05 South 2'],
-      ...['2026-02-01 East 0', '2026-02-02 East 1', '2026-02-03 East 2'],
+      '2026-01-05 North 1',
+      '2026-01-05 South 2',
+      '2026-02-01 East 0',
+      '2026-02-02 East 1',
+      '2026-02-03 East 2',
     ]);
   }
 }, 120_000);
@@ -82,7 +85,8 @@ it('saves no typed table over rows that came in meanwhile, unless that is meant'
     const typed = csv('2026-01-05,North,7');
     const correct = { sourceId: id, mode: 'correct' as const };
     expect(last(await maren.bringIn(typed, { ...correct, announced: opened }))).toMatchObject({
-      ...{ kind: 'problem', code: 'changed-meanwhile' },
+      kind: 'problem',
+      code: 'changed-meanwhile',
     });
     expect(await rowsOf(id)).toHaveLength(3);
     expect(last(await maren.bringIn(typed, correct)).kind).toBe('done');
@@ -118,7 +122,10 @@ it('changes what was announced, or announces anew when others have changed the r
     const { changes } = last(body) as Extract<BringInStep, { kind: 'compared' }>;
     const { builtOn, added, removed, changed } = changes;
     return {
-      ...{ builtOn, added: added.count, removed: removed.count, changed: changed.count },
+      builtOn,
+      added: added.count,
+      removed: removed.count,
+      changed: changed.count,
     };
   };
   const announced = await announce();
@@ -206,6 +213,7 @@ it('says of a delivery whose server was killed that it was cut off', async () =>
   for (let i = 0; i < 100 && (await told())?.state === 'running'; i += 1)
     await new Promise((done) => setTimeout(done, 50));
   expect(await told()).toMatchObject({
-    ...{ state: 'failed', sentence: expect.stringContaining('server ended') as string },
+    state: 'failed',
+    sentence: expect.stringContaining('server ended') as string,
   });
 }, 60_000);

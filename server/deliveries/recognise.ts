@@ -77,7 +77,13 @@ export function recognise(
   });
   const columns = decisions.map(({ column }) => column);
   const form: WholeForm = {
-    ...{ file: given.file, decimalMark, zone, missing, steps, seen, columns },
+    file: given.file,
+    decimalMark,
+    zone,
+    missing,
+    steps,
+    seen,
+    columns,
     completeTo: given.completeTo ?? null,
   };
   const offers = suggested.offers.filter((offer) => !steps.some(({ kind }) => kind === offer.kind));

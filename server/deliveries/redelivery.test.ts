@@ -35,7 +35,9 @@ const rowsOf = async (id: number, query = '') => {
 async function compare(id: number, csv: string, more: object = {}): Promise<Changes> {
   const uploadId = await maren.upload(csv);
   const { body } = await maren.steps(`/uploads/${uploadId}/compare`, {
-    ...{ sourceId: id, mode: 'replace', form: {} },
+    sourceId: id,
+    mode: 'replace',
+    form: {},
     ...more,
   });
   const last = body.at(-1) as Extract<BringInStep, { kind: 'compared' }>;
@@ -59,11 +61,15 @@ it('appends rows, updates them by key, and says before what each would change', 
         },
       ],
     },
-    ...{ newColumns: ['Late'], goneColumns: [], retyped: [] },
+    newColumns: ['Late'],
+    goneColumns: [],
+    retyped: [],
   });
   expect(await compare(id, more)).toMatchObject({
     keys: ['Day', 'Route'],
-    ...{ added: { count: 1 }, removed: { count: 2 }, changed: { count: 1 } },
+    added: { count: 1 },
+    removed: { count: 2 },
+    changed: { count: 1 },
   });
   expect((await maren.bringIn(more, { sourceId: id, ...update })).at(-1)?.kind).toBe('done');
   expect(await rowsOf(id)).toEqual([

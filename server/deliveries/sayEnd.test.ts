@@ -14,7 +14,9 @@ it.each([
   'says of a reading that ended as %s after which row: %i',
   (end, rows, code, sentence) => {
     expect(sayEnd(end, rows, 12)).toMatchObject({
-      ...{ kind: 'problem', code, detail: expect.stringMatching(sentence) as string },
+      kind: 'problem',
+      code,
+      detail: expect.stringMatching(sentence) as string,
     });
   },
 );

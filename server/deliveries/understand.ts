@@ -60,7 +60,10 @@ export async function understandFile(
   return {
     ...form,
     ...found,
-    ...{ parts, offers: suggested.offers, misfits: [...way.misfits], remarks: way.remarks() },
+    parts,
+    offers: suggested.offers,
+    misfits: [...way.misfits],
+    remarks: way.remarks(),
     firstRows: sample.rows.slice(0, bringInLimits.shown).map(shownCells),
     ...questionsOf(
       form,

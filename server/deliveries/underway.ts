@@ -18,8 +18,15 @@ export async function beginDelivery(
 ): Promise<number> {
   const now = new Date();
   const [{ insertId }] = await database.insert(deliveries).values({
-    ...{ personId: person.id, uploadId, fileName, sourceId, state: 'running', share: 0, rows: 0 },
-    ...{ begunAt: now, changedAt: now },
+    personId: person.id,
+    uploadId,
+    fileName,
+    sourceId,
+    state: 'running',
+    share: 0,
+    rows: 0,
+    begunAt: now,
+    changedAt: now,
   });
   return insertId;
 }
@@ -86,7 +93,12 @@ export async function listUnderway(database: Database, person: Person): Promise<
     const { id, fileName, sourceId, uploadId, share, rows: count, changedAt } = delivery;
     const lost = delivery.state === 'running' && !held;
     return {
-      ...{ id, fileName, sourceId, uploadId, share, rows: count },
+      id,
+      fileName,
+      sourceId,
+      uploadId,
+      share,
+      rows: count,
       state: lost ? ('failed' as const) : delivery.state,
       sentence: lost ? cutOff : delivery.sentence,
       changedAt: changedAt.toISOString(),

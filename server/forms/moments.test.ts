@@ -2,7 +2,8 @@ import type { SchemaElement } from 'hyparquet';
 import { columnsInUtc, withOffsets } from './moments';
 
 const moment = (name: string, isAdjustedToUTC: boolean): SchemaElement => ({
-  ...{ name, logical_type: { type: 'TIMESTAMP', isAdjustedToUTC, unit: 'MILLIS' } },
+  name,
+  logical_type: { type: 'TIMESTAMP', isAdjustedToUTC, unit: 'MILLIS' },
 });
 
 it('keeps the offset of moments in UTC, so that they fall on the days of the zone that is chosen', () => {
@@ -11,6 +12,9 @@ it('keeps the offset of moments in UTC, so that they fall on the days of the zon
   expect(inUtc).toEqual(['At', 'Older']);
   const late = new Date('2026-03-01T23:30:00.000Z');
   expect(withOffsets({ At: late, Local: late, Older: null, Fares: 2 }, inUtc)).toEqual({
-    ...{ At: '2026-03-01T23:30:00Z', Local: late, Older: null, Fares: 2 },
+    At: '2026-03-01T23:30:00Z',
+    Local: late,
+    Older: null,
+    Fares: 2,
   });
 });

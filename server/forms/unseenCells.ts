@@ -15,7 +15,9 @@ const longest = 4096;
 /** Counts them in the sheets of a workbook, part by part. */
 export class UnseenCounter {
   private readonly counts = [hiddenRow, withoutResult].map((expression) => ({
-    ...{ expression, count: 0, rest: '' },
+    expression,
+    count: 0,
+    rest: '',
   }));
 
   look(part: Buffer) {

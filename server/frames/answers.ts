@@ -98,14 +98,23 @@ export class FigureAnswers {
     const versions = await standingVersions(this.database, whole);
     const today = todayIn(chart.zone);
     const { definition, follows } = await this.narrowed(chart, whole, {
-      ...{ asked, versions, today, asker },
+      asked,
+      versions,
+      today,
+      asker,
     });
     const forReaders = chart.role === 'reader';
     const name = JSON.stringify([
-      ...[chart.id, chart.revision, [...versions], today, forReaders],
+      chart.id,
+      chart.revision,
+      [...versions],
+      today,
+      forReaders,
       measures.map(({ id, revision }) => [id, revision]),
       dialsAsked(definition).map((dial) => turned[dial] ?? null),
-      ...[definition.grain, definition.filters.slice(whole.filters.length), definition.span],
+      definition.grain,
+      definition.filters.slice(whole.filters.length),
+      definition.span,
       follows,
     ]);
     const tag = `"${createHash('sha1').update(name).digest('base64url')}"`;

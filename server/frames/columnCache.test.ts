@@ -3,7 +3,11 @@ import { ColumnCache } from './columnCache';
 import type { VersionColumns } from './versionColumns';
 
 const column = (name: string, kind: StoredColumn['kind'], more = {}): StoredColumn => ({
-  ...{ name, kind, datePattern: null, decimals: 1, words: 2 },
+  name,
+  kind,
+  datePattern: null,
+  decimals: 1,
+  words: 2,
   ...more,
 });
 

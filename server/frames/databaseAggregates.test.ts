@@ -168,11 +168,13 @@ it('finds the same figures whether the columns fit in memory or not', async () =
           const figures = { ...series.figures, aggregate, percent: 90, filters };
           const chart = {
             ...definition,
-            ...{ grain, along },
+            grain,
+            along,
             series: [
               {
                 ...series,
-                ...{ figures, readings },
+                figures,
+                readings,
                 split: split ? { column: 'Route', order: [], coloured: [], colourBy, top } : null,
               },
             ],

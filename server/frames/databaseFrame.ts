@@ -77,7 +77,12 @@ async function aggregateWords(
   if (request.along) checkPlaces(request.along, wordsOf(version, request.along));
   const known = await recordingIn(database, version, request);
   const asked = {
-    ...{ ...request, filters: [], colourBy: null, along: null, date: 'date', column: 'figure' },
+    ...request,
+    filters: [],
+    colourBy: null,
+    along: null,
+    date: 'date',
+    column: 'figure',
     grain: request.along ? ('day' as const) : request.grain,
   };
   const rolled = rollUps[request.aggregate];

@@ -27,6 +27,7 @@ export async function readingsIn(
   return {
     days: found.map(([day]) => Number(day)),
     figures: found.map(([, reading]) => Number(reading)),
-    ...{ every, total },
+    every,
+    total,
   };
 }

@@ -124,7 +124,9 @@ async function partOf(
   return {
     // What a measure is worked out from is known by its column.
     name: isOperand(series) ? (column ?? 'Rows') : series.name,
-    ...{ column, total: found.total, rows },
+    column,
+    total: found.total,
+    rows,
     columns: version.columns.map((each) => ({ name: each.name, kind: each.kind })),
   };
 }

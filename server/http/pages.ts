@@ -13,7 +13,11 @@ const folder = fileURLToPath(new URL('../web', import.meta.url));
 export function interfacePages(): RequestHandler[] {
   if (!existsSync(folder)) return [];
   const files = sirv(folder, {
-    ...{ single: true, ignores: [/^\/assets\//], brotli: true, gzip: true, etag: true },
+    single: true,
+    ignores: [/^\/assets\//],
+    brotli: true,
+    gzip: true,
+    etag: true,
     setHeaders: (response, path) => {
       const forGood = path.startsWith('/assets/');
       response.setHeader(

@@ -26,12 +26,18 @@ beforeAll(async () => {
 afterAll(() => server.stop());
 
 const sum = (column: string) => ({
-  ...{ kind: 'aggregate', date: 'Day', aggregate: 'sum', column, percent: 50, filters: [] },
+  kind: 'aggregate',
+  date: 'Day',
+  aggregate: 'sum',
+  column,
+  percent: 50,
+  filters: [],
 });
 const formula = (text: string) => ({ kind: 'formula', text });
 const name = async (called: string, definition: object, by = owner) =>
   by.send<{ id: number; code?: string; detail?: string }>('POST', `/sources/${sourceId}/measures`, {
-    ...{ name: called, definition },
+    name: called,
+    definition,
   });
 const list = async () =>
   (await owner.send<ListedMeasure[]>('GET', `/sources/${sourceId}/measures`)).body;
@@ -66,7 +72,9 @@ it('sends a chart anew when its measure changes, and refuses to change it unseen
   const { id, revision } = await named('Fare per rider');
   const change = (text: string) =>
     owner.send('PUT', `/measures/${id}`, {
-      ...{ revision, name: 'Fare per rider', definition: formula(text) },
+      revision,
+      name: 'Fare per rider',
+      definition: formula(text),
     });
   expect((await change('2 * Fares / Riders')).status).toBe(200);
   expect((await change('Riders')).status).toBe(409);
@@ -77,7 +85,9 @@ it('sends a chart anew when its measure changes, and refuses to change it unseen
 it('follows a new name in the formulas that use it', async () => {
   const { id, revision } = await named('Riders');
   await owner.send('PUT', `/measures/${id}`, {
-    ...{ revision, name: 'People carried', definition: sum('Riders') },
+    revision,
+    name: 'People carried',
+    definition: sum('Riders'),
   });
   expect((await named('Fare per rider')).definition).toEqual(
     formula('2 * Fares / "People carried"'),
@@ -96,7 +106,9 @@ it.each([
 it('refuses what would be worked out from itself, and to remove what is drawn', async () => {
   const { id, revision } = await named('Fares');
   const turned = await owner.send<{ detail: string }>('PUT', `/measures/${id}`, {
-    ...{ revision, name: 'Fares', definition: formula('"Fare per rider" * 2') },
+    revision,
+    name: 'Fares',
+    definition: formula('"Fare per rider" * 2'),
   });
   expect([turned.status, turned.body.detail]).toEqual([
     422,
@@ -119,7 +131,9 @@ it('says what a formula comes to before it is kept', async () => {
   const value = (definition: object) =>
     owner.send<MeasureValue>('POST', `/sources/${sourceId}/measures/value`, { definition });
   expect((await value(formula('Fares / "People carried"'))).body).toMatchObject({
-    ...{ figure: 3, period: 'Feb 2026', additive: false },
+    figure: 3,
+    period: 'Feb 2026',
+    additive: false,
   });
   expect((await value(formula('Fares / Nobody'))).status).toBe(422);
 });
@@ -169,7 +183,9 @@ it('warns before a delivery takes a column that a measure of a chart is made of'
   );
   const uploadId = await owner.upload(less.join('\n'));
   const { body } = await owner.steps(`/uploads/${uploadId}/compare`, {
-    ...{ sourceId, mode: 'replace', form: {} },
+    sourceId,
+    mode: 'replace',
+    form: {},
   });
   const compared = body.at(-1) as unknown as { changes: { charts: { column: string }[] } };
   expect(compared.changes.charts.map(({ column }) => column)).toEqual(['Riders']);

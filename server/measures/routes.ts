@@ -36,7 +36,9 @@ export function measureRoutes(database: Database): Router {
         .where(eq(measures.sourceId, source.id));
       requireRoom('measures', onlyRow(counted));
       const [{ insertId }] = await change.insert(measures).values({
-        ...{ sourceId: source.id, name, definition: made.definition },
+        sourceId: source.id,
+        name,
+        definition: made.definition,
       });
       return insertId;
     });

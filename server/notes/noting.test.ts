@@ -19,7 +19,11 @@ afterAll(() => server.stop());
 const as = (person: TestPerson | undefined): TestPerson => person as TestPerson;
 
 const note = (text: string, day: string | null = '2026-01-05', until: string | null = null) => ({
-  ...{ day, until, series: null, text, colour: 'plum' },
+  day,
+  until,
+  series: null,
+  text,
+  colour: 'plum',
 });
 
 const write = (person: TestPerson | undefined, body: unknown) =>

@@ -67,7 +67,10 @@ const tokenOf = (request: Request) => parse(request.get('cookie') ?? '')[cookieN
 function setCookie(response: Response, value: string, seconds: number) {
   const secure = response.req.secure;
   response.cookie(cookieName, value, {
-    ...{ httpOnly: true, sameSite: 'lax', secure, path: '/' },
+    httpOnly: true,
+    sameSite: 'lax',
+    secure,
+    path: '/',
     maxAge: seconds * 1000,
   });
 }

@@ -79,7 +79,8 @@ const cases: [
     'measures a source',
     (place) =>
       owner.send('POST', `/sources/${sourceId}/measures`, {
-        ...{ name: `Sum ${place}`, definition: { ...sum, percent: 50, filters: [] } },
+        name: `Sum ${place}`,
+        definition: { ...sum, percent: 50, filters: [] },
       }),
     2,
     /has 2 measures/,
@@ -117,12 +118,16 @@ it('keeps as many sources, rows and bytes of a person as there may be', async ()
   expect(await end(5, { name: 'Second' })).toMatchObject({ kind: 'done' });
   // One row, five rows, and fifteen more would be 21.
   expect(await end(15, { name: 'Third' })).toMatchObject({
-    ...{ kind: 'problem', code: 'quota', detail: expect.stringContaining('20 rows') as string },
+    kind: 'problem',
+    code: 'quota',
+    detail: expect.stringContaining('20 rows') as string,
   });
   expect(await end(2, { sourceId, mode: 'append' })).toMatchObject({ kind: 'done' });
   expect(await end(2, { name: 'Third' })).toMatchObject({ kind: 'done' });
   expect(await end(1, { name: 'Fourth' })).toMatchObject({
-    ...{ kind: 'problem', code: 'quota', detail: expect.stringContaining('3 sources') as string },
+    kind: 'problem',
+    code: 'quota',
+    detail: expect.stringContaining('3 sources') as string,
   });
   const megabyte = `Day,Fares\n${'2026-01-05,1\n'.repeat(81_000)}`;
   const sent = await owner.send('POST', '/uploads?name=large.csv', megabyte);

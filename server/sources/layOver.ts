@@ -30,7 +30,8 @@ export function layOver(
     names.map((name) => own.findIndex((column) => column.name === name));
   const places = { standing: placesIn(standing), delivered: placesIn(delivered) };
   return {
-    ...{ names, columns },
+    names,
+    columns,
     lacks: standing.some(({ name }) => !isIn(delivered, name)),
     standing: (row) => places.standing.map((place) => row[place] ?? null),
     delivered: (row, before) =>

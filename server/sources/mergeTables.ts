@@ -102,7 +102,11 @@ function roomFor(old: StoredColumn | undefined, added: Profile | undefined, rows
   const largest = range ? Math.max(...range.map(Math.abs)) : old && !old.profile ? 1e15 : 0;
   const held = old?.profile ? rows - old.profile.blank : old ? rows : 0;
   return {
-    ...{ blank: 0, range: null, bins: [], common: [], distinct: held + (added?.distinct ?? 0) },
+    blank: 0,
+    range: null,
+    bins: [],
+    common: [],
+    distinct: held + (added?.distinct ?? 0),
     decimals: Math.max(old?.decimals ?? 0, added?.decimals ?? 0),
     largest: Math.max(largest, added?.largest ?? 0),
   };

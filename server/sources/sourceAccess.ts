@@ -44,7 +44,9 @@ async function livingCharts(queries: Queries, sourceId: number) {
     .where(and(eq(chartSources.sourceId, sourceId), living))
     .orderBy(asc(charts.id));
   return rows.map(({ id, dashboardId, definition }) => ({
-    ...{ id, dashboardId, definition },
+    id,
+    dashboardId,
+    definition,
     title: definition.title,
     measureIds: definition.series.flatMap(({ figures }) =>
       figures.kind === 'measure' ? (figures.measureId ?? []) : [],
@@ -105,12 +107,16 @@ const listed = { source: sources, version: sourceVersions };
 type ListedRow = { [Table in keyof typeof listed]: (typeof listed)[Table]['$inferSelect'] };
 
 const sourceOf = ({ source, version }: ListedRow, person: Person): Source => ({
-  ...{ id: source.id, name: source.name, own: source.ownerId === person.id },
-  ...{ fileName: version.fileName, rows: version.rows },
+  id: source.id,
+  name: source.name,
+  own: source.ownerId === person.id,
+  fileName: version.fileName,
+  rows: version.rows,
   // What their cells hold is shown on the source's own page.
   columns: version.columns.map(({ profile, ...column }) => ({
     ...column,
-    ...{ distinct: profile?.distinct ?? null, range: profile?.range ?? null },
+    distinct: profile?.distinct ?? null,
+    range: profile?.range ?? null,
   })),
   broughtInAt: version.createdAt.toISOString(),
 });
@@ -282,7 +288,12 @@ export async function readSource(
     doubtfulTotal: current?.doubts?.total ?? 0,
     uploadId: source.own && current?.mode === 'replace' ? current.uploadId : null,
     versions: versions.map(({ id, fileName, rows, mode, by, createdAt }) => ({
-      ...{ id, fileName, rows, mode, by, broughtInAt: createdAt.toISOString() },
+      id,
+      fileName,
+      rows,
+      mode,
+      by,
+      broughtInAt: createdAt.toISOString(),
       current: id === row?.versionId,
     })),
     charts: seen,

@@ -154,10 +154,18 @@ async function beginVersion(
     // One that is begun anew has another id.
     await held?.release();
     const [{ insertId }] = await change.insert(sourceVersions).values({
-      ...{ sourceId: 0, fileName, mode, uploadId, builtOn, doubts, form },
+      sourceId: 0,
+      fileName,
+      mode,
+      uploadId,
+      builtOn,
+      doubts,
+      form,
       personId: target.ownerId,
-      ...{ rows: table.rows, columns: storedColumns(table.columns, table.found) },
-      ...{ ready: false, createdAt: new Date() },
+      rows: table.rows,
+      columns: storedColumns(table.columns, table.found),
+      ready: false,
+      createdAt: new Date(),
     });
     held = await takeLease(database, { kind: 'version', subject: insertId });
     if (!held) throw new Error(`Version ${insertId} is held by somebody else.`);
@@ -181,7 +189,9 @@ async function storeRows(
 ) {
   const { columns, found } = table;
   const rooms = columns.map(({ kind }, place) => ({
-    ...{ kind, decimals: found[place]?.decimals ?? 0, largest: found[place]?.largest ?? 0 },
+    kind,
+    decimals: found[place]?.decimals ?? 0,
+    largest: found[place]?.largest ?? 0,
     empty: (found[place]?.distinct ?? 0) === 0,
   }));
   await makeFactsTable(database.$client, versionId, rooms);

@@ -25,7 +25,12 @@ export async function installFromDebian(program, packages, name) {
   await run(
     'apt-get',
     [
-      ...['-o', 'DPkg::Lock::Timeout=120', '-f', 'install', '-y', '--no-install-recommends'],
+      '-o',
+      'DPkg::Lock::Timeout=120',
+      '-f',
+      'install',
+      '-y',
+      '--no-install-recommends',
       ...packages,
     ],
     quiet,

@@ -44,7 +44,8 @@ export function BenchChart({
   const [size, setSize] = useState<PreviewSize | null>(null);
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, {
-    ...{ highlight, notes },
+    highlight,
+    notes,
     // At another size the figures do not stand beneath it.
     roomAtLeft: size ? 0 : roomAtLeft,
   });

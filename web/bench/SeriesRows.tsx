@@ -55,9 +55,15 @@ export function SeriesRows({
     if (!first) return;
     put({
       ...first,
-      ...{ id: freshId('formula', ids), name: 'Formula', role: 'other' },
+      id: freshId('formula', ids),
+      name: 'Formula',
+      role: 'other',
       figures: { kind: 'formula', text: '' },
-      ...{ derived: null, split: null, mark: null, handover: null, hidden: false },
+      derived: null,
+      split: null,
+      mark: null,
+      handover: null,
+      hidden: false,
       stroke: plainStroke,
     });
   };

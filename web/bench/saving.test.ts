@@ -6,8 +6,11 @@ import { leaveBench, openBench, saveChart, type StoreChart } from './saving';
 const definition = draftChart({ id: 1, columns: [{ name: 'Fares', kind: 'number' }] });
 const titled = (title: string) => ({ ...definition, title });
 const chart = (id: number, title: string, revision = 1) => ({
-  ...{ id, dashboardId: 1, place: null },
-  ...{ definition: titled(title), revision },
+  id,
+  dashboardId: 1,
+  place: null,
+  definition: titled(title),
+  revision,
 });
 
 /** A bench with a server that answers when it is told to. */
@@ -25,7 +28,9 @@ function bench() {
   const store = configureStore({ reducer: { bench: benchSlice.reducer } });
   const settled = () => new Promise((done) => setTimeout(done));
   return {
-    ...{ store, asked, settled },
+    store,
+    asked,
+    settled,
     state: () => store.getState().bench,
     save: (id: number) => store.dispatch(saveChart(id, answer)),
     open: (opened: ReturnType<typeof chart>) => store.dispatch(openBench(opened, answer)),

@@ -17,7 +17,7 @@ function movableOf(yardstick: StyledYardstick): Movable[] {
       const at = parseDay(yardstick[part] ?? '');
       const name = yardstick.to === null ? yardstick.name : `${yardstick.name}, ${part}`;
       const moved = (to: number) => ({ ...yardstick, [part]: formatDay(to) });
-      return at === null ? [] : [{ ...{ along: 'tape', part, at, name }, moved }];
+      return at === null ? [] : [{ along: 'tape', part, at, name, moved }];
     });
   if (yardstick.kind !== 'line' && yardstick.kind !== 'band') return [];
   const edges =
@@ -29,7 +29,7 @@ function movableOf(yardstick: StyledYardstick): Movable[] {
     const name = part === 'value' ? yardstick.name : `${yardstick.name}, ${part}`;
     const moved = (number: number) =>
       ({ ...yardstick, [part]: { kind: 'number', number } }) as StyledYardstick;
-    return [{ ...{ along: 'staff', part, at: edge.number, name }, moved }];
+    return [{ along: 'staff', part, at: edge.number, name, moved }];
   });
 }
 
@@ -41,7 +41,8 @@ export function useYardstickGrips({ yardsticks }: Pick<ChartDefinition, 'yardsti
       yardsticks.flatMap((yardstick) =>
         movableOf(yardstick).map(({ part, moved, ...grip }): YardstickGrip => ({
           ...grip,
-          ...{ key: `${yardstick.id} ${part}`, yardstick: yardstick.id },
+          key: `${yardstick.id} ${part}`,
+          yardstick: yardstick.id,
           onMove: (to) =>
             change((before) => ({
               ...before,

@@ -19,7 +19,11 @@ export function useYardsticksByHand() {
     return {
       staff: (number: number) =>
         put({
-          ...{ id: '', kind: 'line', name: 'Level', shading: 'none', onAxis: true },
+          id: '',
+          kind: 'line',
+          name: 'Level',
+          shading: 'none',
+          onAxis: true,
           value: { kind: 'number', number },
         }),
       tape: (day: number) =>

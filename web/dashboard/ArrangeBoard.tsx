@@ -29,7 +29,8 @@ export function ArrangeBoard({ charts, onArrange, children }: BoardProps) {
   const { width, containerRef, mounted } = useContainerWidth();
   const { places, arrange } = useOwnPlaces(charts, onArrange);
   const layout = places.map(({ chartId, place }) => ({
-    ...{ i: String(chartId), ...leastSize },
+    i: String(chartId),
+    ...leastSize,
     ...place,
   }));
   const onKeyDown = (event: KeyboardEvent, chart: PlacedChart) => {

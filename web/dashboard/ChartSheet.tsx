@@ -62,10 +62,12 @@ export const ChartSheet = memo(function ChartSheet({
   const { own: picked, others } = useSheetNarrowings(chart, view);
   const grain = view.grains[chart.id] as Grain | undefined;
   const { reading, problems, error, follows } = useChartReading(chart, link, style, {
-    ...{ dials: view.dials, grain, narrowings: others },
+    dials: view.dials,
+    grain,
+    narrowings: others,
     chosen: view.periods[chart.id],
   });
-  const ties = useSheetTies({ ...{ chart, reading, view, hands, pointing, lit }, picked });
+  const ties = useSheetTies({ chart, reading, view, hands, pointing, lit, picked });
   const { highlight, litDay, held, linked } = ties;
   const [figures, setFigures] = useState(false);
   const lookAt = (span: Span | null) => hands.lookAt(chart.id, span);

@@ -102,14 +102,20 @@ interface CompanionProps extends Pick<PeekProps, 'link' | 'style' | 'view' | 'po
 
 function Companion({ at, peek, chart, link, style, view, pointing, narrowings }: CompanionProps) {
   const { reading, follows } = useChartReading(chart, link, style, {
-    ...{ dials: view.dials, narrowings },
+    dials: view.dials,
+    narrowings,
   });
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, { highlight: noHighlight, notes: noNotes });
   const linked = useMemo(
     (): Linked => ({
-      ...{ pointing, chart: chart.id, held: [], lit: null },
-      ...{ onHold: () => {}, onLight: () => {}, onRelease: () => {} },
+      pointing,
+      chart: chart.id,
+      held: [],
+      lit: null,
+      onHold: () => {},
+      onLight: () => {},
+      onRelease: () => {},
     }),
     [pointing, chart.id],
   );

@@ -21,7 +21,8 @@ const views = fc.record({
   near: fc.dictionary(
     fc.integer({ min: 1, max: 99 }).map(String),
     fc.tuple(day, fc.double({ min: 0.5, max: 400, noNaN: true })).map(([from, reach]) => ({
-      ...{ from, to: from + reach },
+      from,
+      to: from + reach,
     })),
     { noNullPrototype: true },
   ),
@@ -51,7 +52,12 @@ it('leaves out of an address what it cannot understand', () => {
     'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b&near.3=9~2',
   );
   expect(readView(address)).toEqual({
-    ...{ dials: {}, periods: {}, grains: {}, near: {}, held: [20_513], narrowings: [] },
+    dials: {},
+    periods: {},
+    grains: {},
+    near: {},
+    held: [20_513],
+    narrowings: [],
   });
 });
 

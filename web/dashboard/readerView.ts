@@ -76,8 +76,13 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
   const narrowed = view.narrowings.map((each) => [only + each.kind, writtenNarrowing(each)]);
   return new URLSearchParams([
-    ...[...kept, ...dials, ...periods, ...grains],
-    ...[...spans, ...dates, ...narrowed],
+    ...kept,
+    ...dials,
+    ...periods,
+    ...grains,
+    ...spans,
+    ...dates,
+    ...narrowed,
   ]);
 }
 

@@ -68,9 +68,13 @@ export function useSheetTies({ chart, reading, view, hands, pointing, lit, picke
   const held = isLinked ? view.held : none;
   const linked = useMemo(
     (): Linked => ({
-      ...{ pointing, chart: chart.id, held, narrowing },
+      pointing,
+      chart: chart.id,
+      held,
+      narrowing,
       onHold: hands.hold,
-      ...{ lit: day, onLight: lightDay },
+      lit: day,
+      onLight: lightDay,
       onRelease: () => {
         hands.release();
         lightDay(null);
@@ -80,8 +84,11 @@ export function useSheetTies({ chart, reading, view, hands, pointing, lit, picke
   );
   // One that stands alone takes no part in pointing, unless what is picked in it is for the others.
   return {
-    ...{ highlight, onHighlight, held },
-    ...{ litDay: day, onLightDay: lightDay },
+    highlight,
+    onHighlight,
+    held,
+    litDay: day,
+    onLightDay: lightDay,
     linked: isLinked || narrows ? linked : undefined,
   };
 }

@@ -21,7 +21,8 @@ export function useZoom(
     reading.axis !== 'ends' &&
     (reading.positions.length >= fewest || span !== null);
   return {
-    ...{ near, zoom },
+    near,
+    zoom,
     set: (next: Zoom | null) => setSpan(reading && next ? spanOf(reading, next) : null),
     isOpen: offered && isOpen,
     toggle: offered

@@ -89,7 +89,8 @@ function AddStep({ columns, taken, onAdd }: AddStepProps) {
           act: () =>
             onAdd({
               ...kindOf({ kind }).draft(columns),
-              ...{ id: idFor(kind), kind },
+              id: idFor(kind),
+              kind,
             } as Step),
         }))}
     >

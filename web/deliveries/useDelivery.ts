@@ -124,7 +124,20 @@ export function useDelivery(source: SourceDetail | null) {
     void read(upload, given);
   });
   return {
-    ...{ upload, understanding, changes, given, name, choice, work, problem, ready },
-    ...{ take, decide, choose, store, forget, setName },
+    upload,
+    understanding,
+    changes,
+    given,
+    name,
+    choice,
+    work,
+    problem,
+    ready,
+    take,
+    decide,
+    choose,
+    store,
+    forget,
+    setName,
   };
 }

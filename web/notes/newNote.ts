@@ -15,7 +15,11 @@ export interface NoteDraft {
 
 /** A note as it is changed. */
 export const changedNote = (note: Note): NoteDraft => ({
-  ...{ chartId: note.chartId, day: note.day, until: note.until, series: note.series, note },
+  chartId: note.chartId,
+  day: note.day,
+  until: note.until,
+  series: note.series,
+  note,
 });
 
 /** A new note where the reader pointed. */

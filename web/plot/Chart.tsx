@@ -151,7 +151,10 @@ function pointedDay(
   const geometry = drawing?.panels[0]?.geometry;
   if (reading.axis !== 'calendar' || !position || !frame || !geometry) return null;
   return {
-    ...{ day: middleDay(reading, period), chart, line: series, frame },
+    day: middleDay(reading, period),
+    chart,
+    line: series,
+    frame,
     period: { start: position.start, next: position.next },
     x: toX(geometry, position.middle),
   };

@@ -23,7 +23,9 @@ export function DatesBand({ reading, drawing, stretch }: DatesBandProps) {
         className="dates-band"
         aria-hidden="true"
         style={{
-          ...{ left, width: Math.max(2, right - left), top: geometry.top },
+          left,
+          width: Math.max(2, right - left),
+          top: geometry.top,
           height: plotBottom(geometry) - geometry.top,
         }}
       />

@@ -102,7 +102,12 @@ function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsPro
       )}
       {endLabels.map(({ series, text, colour, left, width, top, height, strong, before }) => {
         const style = {
-          ...{ top, height, lineHeight: `${height}px`, left, width, color: colour },
+          top,
+          height,
+          lineHeight: `${height}px`,
+          left,
+          width,
+          color: colour,
           textAlign: before ? ('right' as const) : undefined,
         };
         const className = strong ? 'end-label strong' : 'end-label';

@@ -25,7 +25,8 @@ export function OverviewStrip({ reading, zoom, onZoom }: OverviewStripProps) {
   const [left, right] = [part(shown.from), part(last - shown.to)];
   const label = (place: number) => reading.positions[place]?.label ?? '';
   const shared = {
-    ...{ shown, last },
+    shown,
+    last,
     onMove: (next: Zoom) => onZoom(next.from === 0 && next.to === last ? null : next),
   };
   return (
@@ -70,12 +71,23 @@ interface HandleProps {
 function Handle({ grip, shown, last, style, label, text, onMove }: HandleProps) {
   const held = useRef<{ x: number; at: Zoom } | null>(null);
   const steps: Record<string, number> = {
-    ...{ ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 },
-    ...{ PageDown: -Math.ceil(last / 10), PageUp: Math.ceil(last / 10), Home: -last, End: last },
+    ArrowLeft: -1,
+    ArrowDown: -1,
+    ArrowRight: 1,
+    ArrowUp: 1,
+    PageDown: -Math.ceil(last / 10),
+    PageUp: Math.ceil(last / 10),
+    Home: -last,
+    End: last,
   };
   const slider = grip !== 'both' && {
-    ...{ role: 'slider', tabIndex: 0, 'aria-label': label, 'aria-valuetext': text },
-    ...{ 'aria-valuemin': 0, 'aria-valuemax': last, 'aria-valuenow': shown[grip] },
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': label,
+    'aria-valuetext': text,
+    'aria-valuemin': 0,
+    'aria-valuemax': last,
+    'aria-valuenow': shown[grip],
   };
   return (
     <div

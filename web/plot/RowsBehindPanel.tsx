@@ -16,7 +16,9 @@ export function RowsBehindPanel({ chartId, reading, asked, onClose }: RowsBehind
   const { line, place } = asked;
   const position = reading.positions[place];
   const { data, error } = api.useRowsBehindQuery({
-    ...{ chartId, series: line.seriesId, word: line.split ? line.key : null },
+    chartId,
+    series: line.seriesId,
+    word: line.split ? line.key : null,
     start: position?.start ?? 0,
     place: reading.axis === 'words' ? (position?.label ?? null) : null,
   });

@@ -60,7 +60,8 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
           style={{ left: left - reach, width: reach, top, height: bottom - top }}
           onPointerMove={(event) =>
             setHovered({
-              ...{ left: left + 4, top: top + within(event).y - 9 },
+              left: left + 4,
+              top: top + within(event).y - 9,
               text: `a line at ${writeFigure(valueAt(event), { ...format, decimals: format.decimals + 1 })}`,
             })
           }
@@ -78,7 +79,8 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
           style={{ left, width: width - left - right, top: bottom, height: reach / 2 + 4 }}
           onPointerMove={(event) =>
             setHovered({
-              ...{ left: left + within(event).x + 6, top: bottom - 20 },
+              left: left + within(event).x + 6,
+              top: bottom - 20,
               text: `a line at ${writeDay(dateAt(event), reading.look.periods.dates)}`,
             })
           }

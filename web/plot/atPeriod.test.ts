@@ -4,13 +4,15 @@ import { colourAt, sayDifference, sayOff } from './atPeriod';
 const format = { divisor: 1e3, suffix: 'k', decimals: 1 };
 
 const comparison = {
-  ...{ markName: 'Budget', good: 'atLeast' },
+  markName: 'Budget',
+  good: 'atLeast',
   differences: [-1500, 0, 2500, null],
   judgements: ['off', 'on', 'on', null],
 } as unknown as Comparison;
 
 const series = {
-  ...{ comparison, format },
+  comparison,
+  format,
   stroke: { colour: 'teal' },
   pieces: [
     { x: [1, 2], judgement: 'on', colour: 'indigo' },

@@ -15,7 +15,7 @@ const reading: Reading = readChart(
   chartFrames(
     chart,
     {
-      Riders: testFrame({ ...{ periods, keys: ['East', 'West'], values: [periods, periods] } }),
+      Riders: testFrame({ periods, keys: ['East', 'West'], values: [periods, periods] }),
       Plan: testFrame({ periods, values: [periods] }),
     },
     today,
@@ -41,7 +41,9 @@ function press(key: string, { at, highlight = [], lit, picked = [], without }: G
     (...given: unknown[]) =>
       void done.push([name, ...given]);
   const keyed: KeyedChart = {
-    ...{ reading, highlight, point: (to) => call('point')(to?.period ?? null) },
+    reading,
+    highlight,
+    point: (to) => call('point')(to?.period ?? null),
     at: at === undefined ? null : { period: at, panel: 0, day: 0, series: null, held: false },
     onHighlight: call('highlight'),
     onWriteNote: without === 'notes' ? undefined : call('note'),
@@ -49,8 +51,13 @@ function press(key: string, { at, highlight = [], lit, picked = [], without }: G
       without === 'others'
         ? undefined
         : {
-            ...{ pointing: new Pointing(), chart: 1, held: [], lit: lit ? day(lit) : null },
-            ...{ onHold: call('hold'), onLight: call('light'), onRelease: call('release') },
+            pointing: new Pointing(),
+            chart: 1,
+            held: [],
+            lit: lit ? day(lit) : null,
+            onHold: call('hold'),
+            onLight: call('light'),
+            onRelease: call('release'),
             narrowing: { picked, onPick: call('pick'), onLetGo: call('let go') },
           },
   };

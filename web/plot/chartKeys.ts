@@ -27,7 +27,7 @@ const crosshair =
     const last = reading.positions.length - 1;
     const period = Math.max(0, Math.min(last, place(at?.period ?? null, last)));
     const day = middleDay(reading, period);
-    point({ ...{ period, panel: at?.panel ?? 0, day }, series: null, held: false });
+    point({ period, panel: at?.panel ?? 0, day, series: null, held: false });
     return true;
   };
 

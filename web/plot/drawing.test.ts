@@ -22,7 +22,8 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
   const drafted = draftChart(source);
   const plan = { ...draftSeries({ ...source, id: 2 }, 'budget', 'budget'), name: 'Budget' };
   const chart = withMark({ ...drafted, series: [...drafted.series, plan] }, 'series', {
-    ...{ against: 'budget', good: 'atLeast' },
+    against: 'budget',
+    good: 'atLeast',
   });
   const periods = actual.map((_, place) => day(`2026-${String(place + 1).padStart(2, '0')}-01`));
   const frame = (values: (number | null)[]) =>
@@ -35,9 +36,18 @@ function read(actual: (number | null)[], budget: (number | null)[]): Reading {
 const reading = read([10, 14, null, 20, 8, 12], [12, 12, 12, 12, 12, 12]);
 const options = { width: 900, height: 420, highlight: [], notes: [], measure };
 const note = (number: number, text: string, series: string | null): Note => ({
-  ...{ id: number, chartId: 1, number, day: text, until: null, series },
-  ...{ text: 'x', colour: 'plum' },
-  ...{ authorId: 1, author: 'M', writtenAt: '', revision: 1 },
+  id: number,
+  chartId: 1,
+  number,
+  day: text,
+  until: null,
+  series,
+  text: 'x',
+  colour: 'plum',
+  authorId: 1,
+  author: 'M',
+  writtenAt: '',
+  revision: 1,
 });
 
 it('is pure: the same reading gives the same picture', () => {

@@ -78,7 +78,8 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const legend = layLegend(reading, { width, height }, measure);
   const { shown } = reading.look;
   const across: Omit<PanelRoom, 'above'> = {
-    ...{ width, height },
+    width,
+    height,
     left: Math.max(
       headlineRoom(reading, width, measure),
       names.start,
@@ -111,7 +112,9 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     flown: flying[at] ?? [],
     endLabels: counted(
       endLabels(reading, each, {
-        ...{ highlight, measure, size: sizes.name },
+        highlight,
+        measure,
+        size: sizes.name,
         secondRoom: each.secondValued ? across.second : 0,
       }),
     ),
@@ -127,9 +130,15 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
         {},
         ...panels.map((each) => axesOf(reading, each, size, { ...axis, fontSize })),
       ),
-      ...{ width, height, margin: { l: 0, r: 0, t: 0, b: 0, pad: 0 } },
-      ...{ paper_bgcolor: 'rgba(0,0,0,0)', plot_bgcolor: 'rgba(0,0,0,0)' },
-      ...{ showlegend: false, hovermode: false, dragmode: false, barmode: 'overlay' },
+      width,
+      height,
+      margin: { l: 0, r: 0, t: 0, b: 0, pad: 0 },
+      paper_bgcolor: 'rgba(0,0,0,0)',
+      plot_bgcolor: 'rgba(0,0,0,0)',
+      showlegend: false,
+      hovermode: false,
+      dragmode: false,
+      barmode: 'overlay',
       font: { family: "'Archivo Variable', sans-serif", color: page.ink, size: fontSize },
       shapes: panels.flatMap((each) => [
         ...(axis.staffed && shown.scales ? staffShapes(each, size) : []),
@@ -148,7 +157,9 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
           ? []
           : counted(
               standoutLabels(reading, each, {
-                ...{ measure, compact, size: sizes.name - (compact ? 1 : 0) },
+                measure,
+                compact,
+                size: sizes.name - (compact ? 1 : 0),
                 taken: flownBoxes(each.flown, each.geometry),
               }),
             )),

@@ -74,7 +74,9 @@ export function endLabels(
   const { geometry, panel } = placed;
   const right = toX(geometry, geometry.xTo) + gap + secondRoom;
   const end = place(atEnd(reading, panel), placed, highlight, {
-    ...{ left: right, width: geometry.width - right - 2, before: false },
+    left: right,
+    width: geometry.width - right - 2,
+    before: false,
   });
   if (reading.axis !== 'ends') return end;
   const first = toX(geometry, reading.positions[0]?.middle ?? 0) - gap;
@@ -85,7 +87,9 @@ export function endLabels(
   const startWidth = Math.min(first - 2, widest(starts));
   const both = [
     place(starts, placed, highlight, {
-      ...{ left: first - startWidth, width: startWidth, before: true },
+      left: first - startWidth,
+      width: startWidth,
+      before: true,
     }),
     place(ends, placed, highlight, {
       left: second,
@@ -121,7 +125,11 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
     const axis = (second && axes.second) || axes.axis;
     const { colour } = look;
     const label = (words: string, at: number) => ({
-      ...{ series: null, text: words, value: at, second, colour },
+      series: null,
+      text: words,
+      value: at,
+      second,
+      colour,
     });
     // One beyond the axis is pointed at from its edge.
     if (value !== null && value > axis.to) return [label(`${text} ↑`, axis.to)];
@@ -172,7 +180,9 @@ function atStart({ series }: ReadPanel): Named[] {
       ? []
       : [
           {
-            ...{ series: line, value, second: line.second },
+            series: line,
+            value,
+            second: line.second,
             text: `${line.name} ${writeFigure(value, line.format)}`,
           },
         ];
@@ -201,7 +211,10 @@ function place(
     column,
   );
   const labels = named.map(({ series, text, colour = null }, at) => ({
-    ...{ series: series?.id ?? null, text, ...across, height },
+    series: series?.id ?? null,
+    text,
+    ...across,
+    height,
     colour: series || !colour ? labelColour(series, highlight) : lettered[colour],
     top: (centres[at] ?? 0) - height / 2,
     strong:

@@ -7,66 +7,85 @@ import { figureCells, figureFiles } from './figuresFile';
 const format = { divisor: 1e6, suffix: 'm', decimals: 2 };
 const figures = [600_000, null, 750_400];
 const comparison: Comparison = {
-  ...{ markName: 'Budget', markId: 'budget', good: 'atLeast', exact: true, edges: null },
+  markName: 'Budget',
+  markId: 'budget',
+  good: 'atLeast',
+  exact: true,
+  edges: null,
   marks: [750_000, 750_000, 750_000],
   differences: [-150_000, null, 400],
   running: [-150_000, null, -149_600],
   judgements: ['off', null, 'on'],
-  ...{ spells: [], markAdds: true, toDate: null },
+  spells: [],
+  markAdds: true,
+  toDate: null,
 };
 const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
-  ...{
-    id,
-    seriesId: id,
-    seriesName: id,
-    ...{ drawn: figures, open: [], absent: [], joins: null, handsOver: null, age: null },
-    ...{ split: false, plan: false, others: false, word: 0, points: noPoints, filled: false },
-    ...{
-      shape: 'straight',
-      second: false,
-      format,
-      greyed: false,
-      group: null,
-      covered: null,
-      gradient: null,
-      measured: [],
-    },
-    key: '',
-    ...{ name: id, called: id },
-    role: 'actual',
-    figures,
-    exact: true,
-    additive: true,
-  },
-  ...{ stroke: { colour: 'teal', dash: 'solid', width: 2 }, comparison: null, pieces: [], last: 2 },
+  id,
+  seriesId: id,
+  seriesName: id,
+  drawn: figures,
+  open: [],
+  absent: [],
+  joins: null,
+  handsOver: null,
+  age: null,
+  split: false,
+  plan: false,
+  others: false,
+  word: 0,
+  points: noPoints,
+  filled: false,
+  shape: 'straight',
+  second: false,
+  format,
+  greyed: false,
+  group: null,
+  covered: null,
+  gradient: null,
+  measured: [],
+  key: '',
+  name: id,
+  called: id,
+  role: 'actual',
+  figures,
+  exact: true,
+  additive: true,
+  stroke: { colour: 'teal', dash: 'solid', width: 2 },
+  comparison: null,
+  pieces: [],
+  last: 2,
   readings: null,
-  ...{
-    caughtBy: [],
-    met: new Map(),
-    pointColours: [],
-    pointMarkers: [],
-    pace: null,
-    paceDrawn: false,
-  },
+  caughtBy: [],
+  met: new Map(),
+  pointColours: [],
+  pointMarkers: [],
+  pace: null,
+  paceDrawn: false,
   ...more,
 });
 const rule = (id: string, name: string) => ({
   ...draftRule(id, 'Fares', { kind: 'mark', is: 'off' }, 'brick'),
   name,
-  ...{ caught: 2, judged: 2, warning: '', cue: { heavier: false, dash: null, marker: null } },
+  caught: 2,
+  judged: 2,
+  warning: '',
+  cue: { heavier: false, dash: null, marker: null },
 });
 const reading: Reading = {
-  ...{
-    title: 'Fares',
-    grain: 'month',
-    unit: 'month',
-    today: 0,
-    axis: 'calendar',
-    shape: 'row',
-    remarks: [],
-  },
-  ...{ emphasis: null, choice: null },
-  ...{ described: '', standing: '', summary: '', outlook: [] },
+  title: 'Fares',
+  grain: 'month',
+  unit: 'month',
+  today: 0,
+  axis: 'calendar',
+  shape: 'row',
+  remarks: [],
+  emphasis: null,
+  choice: null,
+  described: '',
+  standing: '',
+  summary: '',
+  outlook: [],
   positions: [0, 31, 59].map((start) => ({
     start,
     next: start + 28,
@@ -76,22 +95,32 @@ const reading: Reading = {
   })),
   panels: [
     {
-      ...{ key: '', title: '', yardsticks: [], standouts: [] },
-      ...{ axis: { from: 0, to: 1e6, step: 2e5 }, second: null },
+      key: '',
+      title: '',
+      yardsticks: [],
+      standouts: [],
+      axis: { from: 0, to: 1e6, step: 2e5 },
+      second: null,
       series: [
         series('Fares', {
           comparison,
-          ...{ caughtBy: ['r1', null, 'r2'], met: new Map([['r1', 1]]) },
+          caughtBy: ['r1', null, 'r2'],
+          met: new Map([['r1', 1]]),
         }),
         series('budget', { role: 'budget' }),
       ],
     },
   ],
   rules: [rule('r1', 'Under Budget'), rule('r2', 'On or over Budget')],
-  ...{ format, secondFormat: format, headline: null },
+  format,
+  secondFormat: format,
+  headline: null,
   look: {
-    ...{ textSize: 'usual', periods: { dates: 'words', yearStart: 1 }, shown: plainAxes.shown },
-    ...{ titles: { first: '', second: '' }, names: { as: 'ends', yardsticks: false } },
+    textSize: 'usual',
+    periods: { dates: 'words', yearStart: 1 },
+    shown: plainAxes.shown,
+    titles: { first: '', second: '' },
+    names: { as: 'ends', yardsticks: false },
   },
 };
 
@@ -118,8 +147,12 @@ it('writes small differences with as many digits as they need where there is roo
 it('says at the head of each column what its figures are in', () => {
   const units = (of: Reading) => figureRows(of, 'wide').map(({ name, unit }) => `${name}: ${unit}`);
   expect(units(reading)).toEqual([
-    ...['Fares: in millions', 'Budget: in millions', 'Diff.: in millions'],
-    ...['Diff. %: ', 'Running: in millions', 'Rule: '],
+    'Fares: in millions',
+    'Budget: in millions',
+    'Diff.: in millions',
+    'Diff. %: ',
+    'Running: in millions',
+    'Rule: ',
   ]);
   const percent = { ...format, style: { marks: 'comma', unit: '%', unitAt: 'after' } as const };
   const rate = { ...percent, divisor: 1, suffix: '' };
@@ -132,7 +165,11 @@ it('says at the head of each column what its figures are in', () => {
   };
   // A share of a percentage would be mistaken for points.
   expect(units(inPercent)).toEqual([
-    ...['Fares: in %', 'Budget: in %', 'Diff.: in points', 'Running: in points', 'Rule: '],
+    'Fares: in %',
+    'Budget: in %',
+    'Diff.: in points',
+    'Running: in points',
+    'Rule: ',
   ]);
 });
 
@@ -154,8 +191,16 @@ it('names whose difference it is when several series are compared', () => {
     })),
   };
   expect(figureRows(both, 'narrow').map(({ name }) => name)).toEqual([
-    ...['North', 'Budget of North', 'Diff. of North', 'Running of North', 'Rule of North'],
-    ...['South', 'Budget of South', 'Diff. of South', 'Running of South', 'Rule of South'],
+    'North',
+    'Budget of North',
+    'Diff. of North',
+    'Running of North',
+    'Rule of North',
+    'South',
+    'Budget of South',
+    'Diff. of South',
+    'Running of South',
+    'Rule of South',
   ]);
 });
 

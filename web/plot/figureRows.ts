@@ -50,7 +50,8 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
         unit: unitOf(series.format),
         kind: 'figure',
         cell: figures(series.format, series.figures, room),
-        ...{ values: series.figures, line: series },
+        values: series.figures,
+        line: series,
       };
       return [own, ...comparisonRows(reading, series, room), ...ruleRows(reading, series)];
     });
@@ -119,7 +120,8 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
       unit: unitOf(usual),
       kind: 'mark',
       cell: figures(usual, comparison.marks, room),
-      ...{ values: comparison.marks, line },
+      values: comparison.marks,
+      line,
     },
     {
       key: `${id} difference`,
@@ -127,7 +129,8 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
       unit: apart,
       kind: 'difference',
       cell: signed(comparison.differences),
-      ...{ values: comparison.differences, line },
+      values: comparison.differences,
+      line,
     },
     ...(room === 'wide' && !isPercentage(usual)
       ? [percentRow(line, comparison, `Diff. %${of}`)]
@@ -138,7 +141,8 @@ function comparisonRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wi
       unit: apart,
       kind: 'running',
       cell: signed(comparison.running),
-      ...{ values: comparison.running, line },
+      values: comparison.running,
+      line,
     },
   ];
 }

@@ -4,8 +4,16 @@ import { dayAt, type Geometry, periodAt, toX, toY } from './geometry';
 import { passesThrough } from './standouts';
 
 const geometry: Geometry = {
-  ...{ width: 500, height: 300, left: 40, right: 60, top: 20, bottom: 30 },
-  ...{ xFrom: 100, xTo: 200, yFrom: -10, yTo: 40 },
+  width: 500,
+  height: 300,
+  left: 40,
+  right: 60,
+  top: 20,
+  bottom: 30,
+  xFrom: 100,
+  xTo: 200,
+  yFrom: -10,
+  yTo: 40,
 };
 
 it('turns days and values into pixels and back', () => {

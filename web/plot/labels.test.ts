@@ -50,7 +50,10 @@ it.each([
   const [{ geometry }] = panels as [(typeof panels)[number]];
   const boxes = [
     ...names.map(({ left, width: across, top, height: down }) => ({
-      ...{ left, top, right: left + across, bottom: top + down },
+      left,
+      top,
+      right: left + across,
+      bottom: top + down,
     })),
     ...bold.map(({ xshift = 0, yshift = 0, text = '' }) => {
       const [left, top] = [geometry.left + xshift, geometry.top - yshift];

@@ -58,7 +58,9 @@ type Named = Pick<LegendEntry, 'series' | 'text' | 'stroke' | 'rules'>;
 
 /** A yardstick's stroke; without a colour of its own it wears the accent, which is nearest to teal. */
 const strokeOfLook = ({ colour, dash, width }: YardstickLook): Stroke => ({
-  ...{ colour: colour ?? 'teal', dash, width },
+  colour: colour ?? 'teal',
+  dash,
+  width,
 });
 
 function namedIn({ look, ...reading }: Reading): Named[] {
@@ -66,7 +68,9 @@ function namedIn({ look, ...reading }: Reading): Named[] {
   const panels = reading.panels.length > 1;
   const caught = reading.rules.filter((rule) => rule.caught > 0);
   const lines = linesOf(reading).map((line) => ({
-    ...{ series: line.id, stroke: line.stroke, rules: coloursWorn(line, reading) },
+    series: line.id,
+    stroke: line.stroke,
+    rules: coloursWorn(line, reading),
     text: panels ? line.seriesName : line.name,
   }));
   const once = new Map(lines.map((line) => [`${line.text} ${JSON.stringify(line.stroke)}`, line]));
@@ -75,10 +79,12 @@ function namedIn({ look, ...reading }: Reading): Named[] {
     if (!['line', 'band', 'ribbon'].includes(kind)) return [];
     const format = second ? reading.secondFormat : reading.format;
     const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
-    return [{ ...{ series: null, text, rules: [] }, stroke: strokeOfLook(look) }];
+    return [{ series: null, text, rules: [], stroke: strokeOfLook(look) }];
   });
   const rules = caught.map(({ name, colour, cue, dash, width }): Named => ({
-    ...{ series: null, text: name, rules: [] },
+    series: null,
+    text: name,
+    rules: [],
     // As on the line, with what tells it apart beside its colour.
     stroke: {
       colour,

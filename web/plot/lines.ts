@@ -131,7 +131,10 @@ function paceOf(
   const [first, last] = [reading.positions[pace.from], reading.positions[pace.to]];
   return [
     {
-      ...{ type: 'scatter', mode: 'lines', name, opacity: 0.6 },
+      type: 'scatter',
+      mode: 'lines',
+      name,
+      opacity: 0.6,
       x: [first?.next ?? 0, last?.next ?? 0],
       y: [needed, needed],
       line: { color: away ? greyed : shades[stroke.colour], width: 1.6, dash: '1px,4px' as Dash },
@@ -145,7 +148,10 @@ function fillsOf({ pieces, name }: ReadSeries, away: boolean): Traces {
     if (!fillTo || !fill || x.length < 2) return [];
     return [
       {
-        ...{ type: 'scatter', mode: 'none', name, fill: 'toself' },
+        type: 'scatter',
+        mode: 'none',
+        name,
+        fill: 'toself',
         x: [...x, ...[...x].reverse()],
         y: [...y, ...[...fillTo].reverse()],
         fillcolor: away ? greyed : shades[fill],

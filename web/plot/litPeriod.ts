@@ -22,8 +22,13 @@ export function litPoints(
     if (figure === null || isAway(highlight, series.id)) return [];
     return [
       {
-        ...{ type: 'scatter' as const, mode: 'markers' as const, name: series.name },
-        ...{ x: [middle], y: [figure], xaxis, yaxis: series.second ? y2 : y },
+        type: 'scatter' as const,
+        mode: 'markers' as const,
+        name: series.name,
+        x: [middle],
+        y: [figure],
+        xaxis,
+        yaxis: series.second ? y2 : y,
         marker: { size, color: shades[colourAt(series, middle)], line: { width: 0 } },
       },
     ];

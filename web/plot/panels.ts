@@ -74,12 +74,16 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
       parted: column > 0,
       titleTop,
       geometry: {
-        ...{ width: room.width, height: room.height, left, top },
+        width: room.width,
+        height: room.height,
+        left,
+        top,
         right: room.width - left - across,
         bottom: room.height - top - down,
         xFrom: reading.positions[0]?.start ?? 0,
         xTo: reading.positions.at(-1)?.next ?? 1,
-        ...{ yFrom: panel.axis.from, yTo: panel.axis.to },
+        yFrom: panel.axis.from,
+        yTo: panel.axis.to,
       },
     };
   });

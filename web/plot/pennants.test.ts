@@ -16,14 +16,27 @@ const reading = readChart(chart, chartFrames(chart, frames, today).frames, { tod
 const measure = (text: string, size: number) => text.length * size * 0.55;
 
 const note = (day: number, at: number): Note => ({
-  ...{ id: at, chartId: 1, number: at + 1, day: formatDay(day), until: null, series: null },
-  ...{ text: 'x', colour: 'plum', authorId: 1, author: 'M', writtenAt: '', revision: 1 },
+  id: at,
+  chartId: 1,
+  number: at + 1,
+  day: formatDay(day),
+  until: null,
+  series: null,
+  text: 'x',
+  colour: 'plum',
+  authorId: 1,
+  author: 'M',
+  writtenAt: '',
+  revision: 1,
 });
 
 /** The pennants, without their stems. */
 function pennants(days: readonly number[], width: number) {
   const [{ flown, geometry }] = drawChart(reading, {
-    ...{ width, height: 420, highlight: [], measure },
+    width,
+    height: 420,
+    highlight: [],
+    measure,
     notes: days.map(note),
   }).panels as [DrawnPanel];
   return { flown, geometry, boxes: flownBoxes(flown, geometry).filter((_, at) => at % 2 === 0) };

@@ -61,11 +61,16 @@ function standing(
   const dates = yardsticks.flatMap(({ kind, label, days, names, stretches }) => [
     // Dates that come again and again are named in the list alone.
     ...days.map((day, at) => ({
-      ...{ kind: 'date' as const, day: day + 0.5, aside: names !== undefined },
+      kind: 'date' as const,
+      day: day + 0.5,
+      aside: names !== undefined,
       text: kind === 'recurring' ? '' : cut(names?.[at] ?? label),
     })),
     ...stretches.map(({ from, to }) => ({
-      ...{ kind: 'stretch' as const, day: (from + to) / 2, text: cut(label), aside: false },
+      kind: 'stretch' as const,
+      day: (from + to) / 2,
+      text: cut(label),
+      aside: false,
     })),
   ]);
   const flown = notes.flatMap((note) => {
@@ -202,9 +207,16 @@ export function pennantShapes(
         : [
             {
               type: 'rect',
-              ...{ xref: x, x0: day - 0.5, x1: until + 1 },
-              ...{ yref: yDomain, ysizemode: 'pixel', yanchor: 1, y0: -1.5, y1: 1.5 },
-              ...{ fillcolor: shades[note.colour], line: { width: 0 } },
+              xref: x,
+              x0: day - 0.5,
+              x1: until + 1,
+              yref: yDomain,
+              ysizemode: 'pixel',
+              yanchor: 1,
+              y0: -1.5,
+              y1: 1.5,
+              fillcolor: shades[note.colour],
+              line: { width: 0 },
             },
           ];
     const side = turned ? -1 : 1;

@@ -31,7 +31,7 @@ export function pointedAt(
   // Pointing at a point means its period; beside all lines it means the very day.
   const byDay = !series && reading.axis === 'calendar';
   const day = byDay ? Math.floor(at) : middleDay(reading, period);
-  return { ...{ period, panel, series, day }, held: false };
+  return { period, panel, series, day, held: false };
 }
 
 /** The panel at a point of the picture; -1 beside all of them. */

@@ -29,7 +29,10 @@ export function pointsOf(
   const alone = series.pieces
     .filter(({ x }) => x.length === 1)
     .map(({ x, y, colour: own, open }) => ({
-      ...{ x: x[0], y: y[0], colour: own, open },
+      x: x[0],
+      y: y[0],
+      colour: own,
+      open,
       marker: null,
     }));
   const colours = new Map(
@@ -73,12 +76,16 @@ export function readingsOf({ readings, name, stroke }: ReadSeries, away: boolean
   if (!readings || readings.days.length === 0) return [];
   return [
     {
-      ...{ type: 'scatter', mode: 'markers', name },
+      type: 'scatter',
+      mode: 'markers',
+      name,
       // A reading stands in the middle of its day.
       x: readings.days.map((day) => day + 0.5),
       y: readings.figures,
       marker: {
-        ...{ size: 3, opacity: 0.28, line: { width: 0 } },
+        size: 3,
+        opacity: 0.28,
+        line: { width: 0 },
         color: away ? greyed : shades[stroke.colour],
       },
     },

@@ -50,7 +50,8 @@ export function sender(): (question: Question) => SentQuestion {
     return { id, content };
   };
   return ([chart, frames, { unfiltered, ...context }]) => [
-    ...([refer(chart), refer(frames)] as const),
+    refer(chart),
+    refer(frames),
     { ...context, ...(unfiltered && { unfiltered: refer(unfiltered) }) },
   ];
 }
@@ -61,7 +62,8 @@ export function receiver(): (sent: SentQuestion) => Question {
   const found = <Content>({ id, content }: Referred<Content>) =>
     lately.take(id, content as object | undefined) as Content;
   return ([chart, frames, { unfiltered, ...context }]) => [
-    ...([found(chart), found(frames)] as const),
+    found(chart),
+    found(frames),
     { ...context, ...(unfiltered && { unfiltered: found(unfiltered) }) },
   ];
 }

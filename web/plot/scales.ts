@@ -63,8 +63,12 @@ function staff(
   // From the plot outwards, to the side on which the staff stands.
   const at = (near: number, far: number) => ({
     type: 'rect' as const,
-    ...{ xref: xDomain, xsizemode: 'pixel' as const, xanchor: side === 1 ? 1 : 0, yref: y },
-    ...{ x0: side * far, x1: side * near },
+    xref: xDomain,
+    xsizemode: 'pixel' as const,
+    xanchor: side === 1 ? 1 : 0,
+    yref: y,
+    x0: side * far,
+    x1: side * near,
   });
   const middle = gap + width / 2;
   const blocks = Array.from({ length: count }, (_, block) => ({
@@ -76,7 +80,9 @@ function staff(
   }));
   const frame = {
     ...at(gap, gap + width),
-    ...{ y0: axis.from, y1: axis.to, line: { color: page.ink, width: 0.8 } },
+    y0: axis.from,
+    y1: axis.to,
+    line: { color: page.ink, width: 0.8 },
   };
   return [{ ...frame, fillcolor: page.sheet }, ...blocks];
 }
@@ -86,8 +92,15 @@ export function partingShape(placed: PlacedPanel): Partial<Shape> {
   const { xDomain, yDomain } = axisOf(placed);
   return {
     type: 'line',
-    ...{ xref: xDomain, xsizemode: 'pixel', xanchor: 0, x0: -9, x1: -9 },
-    ...{ yref: yDomain, y0: 0, y1: 1.02, line: { color: page.hairline, width: 1 } },
+    xref: xDomain,
+    xsizemode: 'pixel',
+    xanchor: 0,
+    x0: -9,
+    x1: -9,
+    yref: yDomain,
+    y0: 0,
+    y1: 1.02,
+    line: { color: page.hairline, width: 1 },
   };
 }
 
@@ -125,8 +138,11 @@ export function axesOf(
       range: [geometry.xFrom, geometry.xTo],
       domain: [left / width, 1 - right / width],
       anchor: y,
-      ...{ type: 'linear', showgrid: false, zeroline: false },
-      ...{ showticklabels: false, fixedrange: true },
+      type: 'linear',
+      showgrid: false,
+      zeroline: false,
+      showticklabels: false,
+      fixedrange: true,
     },
     [y.replace('y', 'yaxis')]: {
       ...scale(axis, format, placed.valued),
@@ -143,7 +159,9 @@ export function axesOf(
       [y2.replace('y', 'yaxis')]: {
         ...scale(second, secondFormat, placed.secondValued),
         domain: [bottom / height, 1 - top / height],
-        ...{ side: 'right', showgrid: false, zeroline: false },
+        side: 'right',
+        showgrid: false,
+        zeroline: false,
       },
     }),
   };
@@ -162,8 +180,14 @@ export function axisTitles(
       ? []
       : [
           {
-            ...{ xref: xDomain, yref: yDomain, y: 0.5, yanchor: 'middle', showarrow: false },
-            ...{ text: plainText(text), font: { size: fontSize, color: page.second }, ...at },
+            xref: xDomain,
+            yref: yDomain,
+            y: 0.5,
+            yanchor: 'middle',
+            showarrow: false,
+            text: plainText(text),
+            font: { size: fontSize, color: page.second },
+            ...at,
           },
         ];
   return [

@@ -32,7 +32,8 @@ export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Par
           {
             type: 'scatter',
             mode: 'markers',
-            ...{ xaxis: x, yaxis: second ? y2 : y },
+            xaxis: x,
+            yaxis: second ? y2 : y,
             x: picked.map(({ period }) => positions[period]?.middle ?? null),
             y: picked.map(({ figure }) => figure),
             marker: {

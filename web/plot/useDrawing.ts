@@ -34,7 +34,11 @@ export function useDrawing(
       Math.min(size.width, size.height) > smallest &&
       reading.positions.length > 0
         ? drawChart(reading, {
-            ...{ ...size, highlight, litPeriod, notes, roomAtLeft },
+            ...size,
+            highlight,
+            litPeriod,
+            notes,
+            roomAtLeft,
             measure: measureText,
           })
         : null,

@@ -32,8 +32,12 @@ export function useReadingOf(
             definition,
             figures.frames,
             {
-              ...{ today: parseDay(figures.today) ?? 0, style, dials, chosen },
-              ...{ recorded: figures.recorded, unfiltered: figures.unfiltered },
+              today: parseDay(figures.today) ?? 0,
+              style,
+              dials,
+              chosen,
+              recorded: figures.recorded,
+              unfiltered: figures.unfiltered,
             },
           ]
         : null,
@@ -101,7 +105,10 @@ export function useChartReading(
   // While a dial is being turned, the last figures stand until the next are there.
   const { data, currentData, error } = api.useChartFramesQuery(
     {
-      ...{ chartId: chart.id, link, dials: useDeferredValue(asked), grain: otherGrain },
+      chartId: chart.id,
+      link,
+      dials: useDeferredValue(asked),
+      grain: otherGrain,
       narrowed: narrowings.length > 0 ? JSON.stringify(narrowings) : undefined,
     },
     { refetchOnFocus: true },

@@ -52,7 +52,11 @@ export function useReplay(last: number): Replay {
     else setPlaying(false);
   }
   return {
-    ...{ at, playing, seconds, loops, still },
+    at,
+    playing,
+    seconds,
+    loops,
+    still,
     play: () => {
       if (at >= last) setAt(0);
       setPlaying(true);
@@ -62,6 +66,7 @@ export function useReplay(last: number): Replay {
       setPlaying(false);
       setAt(Math.max(0, Math.min(last, place)));
     },
-    ...{ setSeconds, setLoops },
+    setSeconds,
+    setLoops,
   };
 }

@@ -39,8 +39,15 @@ export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<
     const colour = look.colour ? lettered[look.colour] : page.accent;
     return [
       {
-        ...{ xref: xDomain, x: 0, xanchor: 'left', xshift: 4, showarrow: false },
-        ...{ yref: y, y: value, yanchor: 'bottom', text: plainText(label) },
+        xref: xDomain,
+        x: 0,
+        xanchor: 'left',
+        xshift: 4,
+        showarrow: false,
+        yref: y,
+        y: value,
+        yanchor: 'bottom',
+        text: plainText(label),
         font: { size: fontSize, color: colour },
       },
     ];
@@ -81,7 +88,11 @@ function ribbonShapes(
         ...run.map((place) => point(place, high)),
         ...[...run].reverse().map((place) => point(place, low)),
       ].join('L')}Z`,
-      ...{ xref: x, yref: y, fillcolor: paint.shade, opacity: 0.12, line: { width: 0 } },
+      xref: x,
+      yref: y,
+      fillcolor: paint.shade,
+      opacity: 0.12,
+      line: { width: 0 },
       layer: paint.layer,
     }));
 }
@@ -98,7 +109,12 @@ function bandShape(
   return [
     {
       type: 'rect',
-      ...{ xref: xDomain, x0: 0, x1: 1, yref: y, y0, y1 },
+      xref: xDomain,
+      x0: 0,
+      x1: 1,
+      yref: y,
+      y0,
+      y1,
       fillcolor: paint.shade,
       opacity: tint.least + tint.more * shade,
       line: { width: 0 },
@@ -111,7 +127,12 @@ function stretchShape({ from, to }: { from: number; to: number }, placed: Placed
   const { x, yDomain } = axisOf(placed);
   return {
     type: 'rect' as const,
-    ...{ xref: x, x0: from, x1: to, yref: yDomain, y0: 0, y1: 1 },
+    xref: x,
+    x0: from,
+    x1: to,
+    yref: yDomain,
+    y0: 0,
+    y1: 1,
     fillcolor: page.second,
     opacity: 0.1,
     line: { width: 0 },
@@ -132,15 +153,24 @@ function levelShapes(
   if (value < axis.from || value > axis.to) return [];
   const line: Partial<Shape> = {
     type: 'line',
-    ...{ xref: xDomain, x0: 0, x1: 1, yref: y, y0: value, y1: value },
+    xref: xDomain,
+    x0: 0,
+    x1: 1,
+    yref: y,
+    y0: value,
+    y1: value,
     line: { color: paint.shade, width: look.width, dash: dashes[look.dash] as Dash },
     layer: paint.layer,
   };
   const notch: Partial<Shape> = {
     type: 'path',
     path: `M${side * (gap + staff - 2)},0L${side * (gap - 1)},5L${side * (gap - 1)},-5Z`,
-    ...{ xref: xDomain, xsizemode: 'pixel', xanchor: side === 1 ? 1 : 0 },
-    ...{ yref: y, ysizemode: 'pixel', yanchor: value },
+    xref: xDomain,
+    xsizemode: 'pixel',
+    xanchor: side === 1 ? 1 : 0,
+    yref: y,
+    ysizemode: 'pixel',
+    yanchor: value,
     fillcolor: paint.shade,
     line: { color: page.sheet, width: 0.8 },
   };
@@ -161,8 +191,12 @@ function notchOnTape(day: number, placed: PlacedPanel, { tape, gap }: ScaleSize)
   return {
     type: 'path',
     path: `M-5,${-gap}L5,${-gap}L0,${-gap - tape + 1}Z`,
-    ...{ xref: x, xsizemode: 'pixel', xanchor: day + 0.5 },
-    ...{ yref: yDomain, ysizemode: 'pixel', yanchor: 0 },
+    xref: x,
+    xsizemode: 'pixel',
+    xanchor: day + 0.5,
+    yref: yDomain,
+    ysizemode: 'pixel',
+    yanchor: 0,
     fillcolor: page.sheet,
     line: { color: page.ink, width: 1 },
   };

@@ -197,7 +197,10 @@ function useSaving(source: SourceDetail | null, name: string) {
     steps: [{ id: 'head', kind: 'head', from: 1, to: 1 }],
     zone: source?.form.zone,
     columns: (source?.columns ?? []).map(({ name: column, kind, order, fiscalStart }) => ({
-      ...{ name: column, kind, order, fiscalStart },
+      name: column,
+      kind,
+      order,
+      fiscalStart,
       datePattern: kind === 'date' ? 'YYYY-MM-DD' : null,
     })),
   };
@@ -226,7 +229,9 @@ function useSaving(source: SourceDetail | null, name: string) {
         await store(id, formOf(understanding));
     });
   return {
-    ...{ found, work, problem },
+    found,
+    work,
+    problem,
     /** the next save takes the place of whatever came in meanwhile; null where nothing did */
     overwrite: conflict
       ? () => {

@@ -14,7 +14,10 @@ const most = 200;
 /** The cells of a table, with the way back and forth through their changes. */
 export function useSteps(begin: TypedCells) {
   const [{ past, cells, future }, setSteps] = useState<Steps>({
-    ...{ past: [], cells: begin, future: [], at: '' },
+    past: [],
+    cells: begin,
+    future: [],
+    at: '',
   });
   return {
     cells,
@@ -27,7 +30,9 @@ export function useSteps(begin: TypedCells) {
           at !== '' && at === now.at && goesOn(now.cells, next, at)
             ? now.past
             : [...now.past.slice(-most), now.cells],
-        ...{ cells: next, future: [], at },
+        cells: next,
+        future: [],
+        at,
       })),
     undo: () =>
       setSteps((now) => {

@@ -9,9 +9,7 @@ import { type ThisYearSpan, thisYear } from './thisYear';
 export type SpanDefinition = FixedSpan | LastSpan | LastActualSpan | ThisYearSpan;
 export type { Reach, SpanContext };
 
-const kinds = [
-  ...[fixed, last, lastActual, thisYear],
-] as unknown as readonly SpanKind<SpanDefinition>[];
+const kinds = [fixed, last, lastActual, thisYear] as unknown as readonly SpanKind<SpanDefinition>[];
 
 /** The first days of the first and last period that a span shows. */
 export function reachOf(span: SpanDefinition, context: SpanContext): Reach {

@@ -26,14 +26,18 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
   draft: () => ({ kind: 'calendar', part: 'months', values: [12, 1, 2] }),
   settings: [
     {
-      ...{ name: 'part', label: 'Falls', type: 'choice' },
+      name: 'part',
+      label: 'Falls',
+      type: 'choice',
       choices: [
         { value: 'months', words: 'in months' },
         { value: 'weekdays', words: 'on weekdays (by day)' },
       ],
     },
     {
-      ...{ name: 'values', label: 'Which', type: 'several' },
+      name: 'values',
+      label: 'Which',
+      type: 'several',
       choices: ({ part }) => numbered(part === 'months' ? months : weekdays),
     },
   ],
@@ -49,7 +53,8 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
     const inIt = (day: number) =>
       values.includes(part === 'months' ? civilDate(day).month : weekday(day));
     return {
-      ...{ thresholds: [], edges: true },
+      thresholds: [],
+      edges: true,
       at: (place) => (told ? inIt(Math.floor(positions[place]?.middle ?? 0)) : null),
       along: ({ x }) => (told ? inIt(Math.floor(x)) : null),
     };

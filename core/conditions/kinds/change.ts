@@ -21,7 +21,9 @@ export const changeCondition: ConditionKind<ChangeCondition> = {
   draft: () => ({ kind: 'change', is: 'down', percent: 0 }),
   settings: [
     {
-      ...{ name: 'is', label: 'Has gone', type: 'choice' },
+      name: 'is',
+      label: 'Has gone',
+      type: 'choice',
       choices: [
         { value: 'up', words: 'up' },
         { value: 'down', words: 'down' },

@@ -22,7 +22,9 @@ export const datesCondition: ConditionKind<DatesCondition> = {
   draft: () => ({ kind: 'dates', is: 'from', date: null }),
   settings: [
     {
-      ...{ name: 'is', label: 'Stands', type: 'choice' },
+      name: 'is',
+      label: 'Stands',
+      type: 'choice',
       choices: [
         { value: 'before', words: 'before' },
         { value: 'from', words: 'on or after' },
@@ -45,7 +47,8 @@ export const datesCondition: ConditionKind<DatesCondition> = {
           ? (positions[place]?.middle ?? null)
           : null;
     return {
-      ...{ thresholds: [], edges: true },
+      thresholds: [],
+      edges: true,
       at: (place) => holds(middle(place)),
       along: ({ from, x }) => {
         const own = middle(from);

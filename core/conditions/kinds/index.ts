@@ -41,8 +41,15 @@ export const conditionSchema = lazy(
 
 /** All kinds, in the order in which they are offered. */
 export const conditionKinds = [
-  ...[markCondition, valueCondition, seriesCondition, yardstickCondition, withinCondition],
-  ...[changeCondition, runningCondition, calendarCondition, datesCondition],
+  markCondition,
+  valueCondition,
+  seriesCondition,
+  yardstickCondition,
+  withinCondition,
+  changeCondition,
+  runningCondition,
+  calendarCondition,
+  datesCondition,
   severalCondition({
     schema: () => conditionSchema,
     say: sayCondition,

@@ -23,7 +23,9 @@ export const markCondition: ConditionKind<MarkCondition> = {
   draft: () => ({ kind: 'mark', is: 'off' }),
   settings: [
     {
-      ...{ name: 'is', label: 'Catches figures', type: 'choice' },
+      name: 'is',
+      label: 'Catches figures',
+      type: 'choice',
       choices: [
         { value: 'off', words: 'off the mark' },
         { value: 'on', words: 'on the mark' },
@@ -34,7 +36,8 @@ export const markCondition: ConditionKind<MarkCondition> = {
   say: ({ is }, { mark, good }) => (mark === '' ? `${is} the mark` : `${words[good][is]} ${mark}`),
   test: ({ is }, { judgements }) => ({
     // Where strokes cross the mark they are cut in any case.
-    ...{ thresholds: [], edges: false },
+    thresholds: [],
+    edges: false,
     at: (place) => {
       const judgement = judgements[place] ?? null;
       return judgement === null ? null : judgement === is;

@@ -23,7 +23,9 @@ export const runningCondition: ConditionKind<RunningCondition> = {
   draft: () => ({ kind: 'running', is: 'off', nth: 3 }),
   settings: [
     {
-      ...{ name: 'is', label: 'Is', type: 'choice' },
+      name: 'is',
+      label: 'Is',
+      type: 'choice',
       choices: [
         { value: 'off', words: 'off the mark' },
         { value: 'on', words: 'on the mark' },

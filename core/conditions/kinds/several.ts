@@ -42,7 +42,9 @@ export const severalCondition = <Each extends { kind: string }>(all: {
   draft: () => ({ kind: 'several', how: 'all', of: [] }),
   settings: [
     {
-      ...{ name: 'how', label: 'Holds when', type: 'choice' },
+      name: 'how',
+      label: 'Holds when',
+      type: 'choice',
       choices: [
         { value: 'all', words: 'all of them hold' },
         { value: 'any', words: 'any of them holds' },

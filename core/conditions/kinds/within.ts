@@ -31,7 +31,9 @@ export const withinCondition: ConditionKind<WithinCondition> = {
   draft: () => ({ kind: 'within', is: 'within', percent: 5 }),
   settings: [
     {
-      ...{ name: 'is', label: 'Is', type: 'choice' },
+      name: 'is',
+      label: 'Is',
+      type: 'choice',
       choices: [
         { value: 'within', words: 'within' },
         { value: 'beyond', words: 'farther than' },

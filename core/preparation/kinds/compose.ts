@@ -45,8 +45,11 @@ export const compose: StepKind<ComposeStep> = {
   }),
   draft: (columns) => ({
     name: freshName('Date', columns),
-    ...{ yearColumn: columns[0] ?? null, year: null },
-    ...{ part: 'month' as const, partColumn: columns[1] ?? '', dayColumn: null },
+    yearColumn: columns[0] ?? null,
+    year: null,
+    part: 'month' as const,
+    partColumn: columns[1] ?? '',
+    dayColumn: null,
   }),
   say: ({ name, yearColumn, year, part, partColumn, dayColumn }) => [
     'Put ',

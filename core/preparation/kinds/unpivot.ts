@@ -40,8 +40,11 @@ export const unpivot: StepKind<UnpivotStep> = {
     values: string().trim().required().max(190),
   }),
   draft: (columns) => ({
-    ...{ naming: null, columns: columns.slice(1) as string[] },
-    ...{ names: 'Name', rest: null, values: 'Value' },
+    naming: null,
+    columns: columns.slice(1) as string[],
+    names: 'Name',
+    rest: null,
+    values: 'Value',
   }),
   say: ({ naming, columns, names, rest, values }) => [
     'Turn the columns ',

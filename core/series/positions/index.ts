@@ -11,7 +11,10 @@ import { words } from './words';
 export { mostPeriods };
 
 const kinds: Readonly<Record<AlongDefinition['kind'], PositionsKind>> = {
-  ...{ periods, recorded, numbers, words },
+  periods,
+  recorded,
+  numbers,
+  words,
 };
 
 /** How the positions of a chart are laid out. */

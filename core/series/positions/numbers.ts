@@ -11,7 +11,9 @@ export const numbers: PositionsKind = {
     // A scale of one figure must be wider than nothing.
     const edge = ((places[last] ?? 1) - (places[0] ?? 0)) * 0.01 || 1;
     return places.map((number, at) => ({
-      ...{ start: number, next: at === last ? number + edge : number, middle: number },
+      start: number,
+      next: at === last ? number + edge : number,
+      middle: number,
       open: false,
       label: writeWhole(number),
     }));

@@ -16,7 +16,10 @@ interface Framed {
 
 const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): SeriesFrame => ({
   ...testFrame({ completeTo: completeTo === null ? null : day(completeTo), recordedGrain }),
-  ...{ additive: true, constant: null, greyed: [], places: [0] },
+  additive: true,
+  constant: null,
+  greyed: [],
+  places: [0],
   extent: { from: day(from), to: day(to) },
 });
 
@@ -49,7 +52,11 @@ it('stands each period in its middle, from its first day to the first after it',
   const [february] = layPositions(chart('month', actual), frames, day('2025-01-01'));
   const [start, next] = [day('2024-02-01'), day('2024-03-01')];
   expect(february).toEqual({
-    ...{ start, next, middle: start + 14.5, open: false, label: 'Feb 2024' },
+    start,
+    next,
+    middle: start + 14.5,
+    open: false,
+    label: 'Feb 2024',
   });
 });
 

@@ -11,7 +11,9 @@ export const recorded: PositionsKind = {
     return placesWithFigures(drawn)
       .slice(0, mostPeriods)
       .map((day) => ({
-        ...{ start: day, next: day + 1, middle: day + 0.5 },
+        start: day,
+        next: day + 1,
+        middle: day + 0.5,
         open: day >= today || day > complete,
         label: writeDay(day, style?.dates),
       }));

@@ -11,7 +11,9 @@ export const words: PositionsKind = {
       ),
     );
     return placesWithFigures(drawn).map((number) => ({
-      ...{ start: number, next: number + 1, middle: number + 0.5 },
+      start: number,
+      next: number + 1,
+      middle: number + 0.5,
       open: false,
       label: names.get(number) ?? '',
     }));

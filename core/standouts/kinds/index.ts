@@ -20,7 +20,14 @@ export type PickDefinition =
 
 /** All kinds, in the order in which they are offered. */
 export const pickKinds = [
-  ...[highest, lowest, first, last, largest, change, meeting, every],
+  highest,
+  lowest,
+  first,
+  last,
+  largest,
+  change,
+  meeting,
+  every,
 ] as unknown as readonly PickKind<PickDefinition>[];
 
 /** The kind of a pick: its schema, its words and what it picks. */

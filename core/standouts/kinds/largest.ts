@@ -22,7 +22,9 @@ export const largest: PickKind<LargestPick> = {
   settings: [
     { name: 'count', label: 'How many', type: 'number' },
     {
-      ...{ name: 'only', label: 'Of these', type: 'choice' },
+      name: 'only',
+      label: 'Of these',
+      type: 'choice',
       choices: [
         { value: false, words: 'all of them' },
         { value: true, words: 'only the last' },

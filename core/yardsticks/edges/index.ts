@@ -15,7 +15,11 @@ export { statisticNames };
 
 /** All kinds, in the order in which they are offered. */
 export const edgeKinds = [
-  ...[numberEdge, statisticEdge, percentileEdge, deviationEdge, dialEdge],
+  numberEdge,
+  statisticEdge,
+  percentileEdge,
+  deviationEdge,
+  dialEdge,
 ] as unknown as readonly EdgeKind<Edge>[];
 
 const kindOf = ({ kind }: Pick<Edge, 'kind'>) =>

@@ -31,7 +31,9 @@ export const band: YardstickKind<BandDefinition> = {
     {
       label: 'Band',
       draft: ({ series }) => ({
-        ...{ kind: 'band', name: 'Usual range', onAxis: false },
+        kind: 'band',
+        name: 'Usual range',
+        onAxis: false,
         from: { kind: 'deviation', times: -1, series },
         to: { kind: 'deviation', times: 1, series },
       }),

@@ -30,7 +30,16 @@ export { mostRecorded, sayReadingsEnd, shadings, stepOf, weekdayNames };
 
 /** All kinds, in the order in which they are offered. */
 export const yardstickKinds = [
-  ...[line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded],
+  line,
+  band,
+  ribbon,
+  readings,
+  steps,
+  today,
+  moment,
+  dates,
+  recurring,
+  recorded,
 ] as unknown as readonly YardstickKind<YardstickDefinition>[];
 
 const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>

@@ -25,8 +25,15 @@ export interface Found {
 
 /** A yardstick that has found nothing. */
 export const nothingFound: Found = {
-  ...{ value: null, exact: true, scope: '', levels: [], bands: [], days: [], stretches: [] },
-  ...{ within: null, ribbon: null },
+  value: null,
+  exact: true,
+  scope: '',
+  levels: [],
+  bands: [],
+  days: [],
+  stretches: [],
+  within: null,
+  ribbon: null,
 };
 
 /** One kind of yardstick: what it is, and what it finds. */

@@ -45,7 +45,11 @@ export const moment: YardstickKind<MomentDefinition> = {
     {
       label: 'Last actual',
       draft: () => ({
-        ...{ kind: 'moment', name: names.lastActual, at: 'lastActual', dial: null, offsetDays: 0 },
+        kind: 'moment',
+        name: names.lastActual,
+        at: 'lastActual',
+        dial: null,
+        offsetDays: 0,
       }),
     },
   ],

@@ -61,7 +61,8 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     kind: mixed<'readings'>().oneOf(['readings']).required(),
     name: string().required().trim().min(1).max(120),
     series: string().required().max(40),
-    ...{ from: end, to: end },
+    from: end,
+    to: end,
     onAxis: boolean().required(),
   }),
   named: ({ from, to }) => {
@@ -73,7 +74,10 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     {
       label: 'Band of each period’s readings',
       draft: ({ series }) => ({
-        ...{ kind: 'readings', name: 'Most readings', series, onAxis: true },
+        kind: 'readings',
+        name: 'Most readings',
+        series,
+        onAxis: true,
         from: { kind: 'percentile', percent: 10 },
         to: { kind: 'percentile', percent: 90 },
       }),

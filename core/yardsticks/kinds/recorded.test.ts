@@ -14,7 +14,12 @@ const positions = [
 ];
 const find = (axis: 'calendar' | 'words', known: typeof days | undefined) =>
   findYardsticks([{ ...recorded, sourceId: 1 }], {
-    ...{ axis, positions, lines: [], today: 0, yearStart: 1, dials: new Map() },
+    axis,
+    positions,
+    lines: [],
+    today: 0,
+    yearStart: 1,
+    dials: new Map(),
     recorded: known && { log: known },
   })[0];
 

@@ -29,7 +29,11 @@ export const ribbon: YardstickKind<RibbonDefinition> = {
     {
       label: 'Band between two series',
       draft: ({ series }) => ({
-        ...{ kind: 'ribbon', name: 'Between', from: { series }, to: { series }, onAxis: true },
+        kind: 'ribbon',
+        name: 'Between',
+        from: { series },
+        to: { series },
+        onAxis: true,
       }),
     },
   ],

@@ -35,7 +35,8 @@ export const steps: YardstickKind<StepsDefinition> = {
   find: ({ count, series, scope }, context) => {
     const edges = stepEdges(finishedOf(context, series, scope), count);
     const bands = edges.slice(1).map((to, step) => ({
-      ...{ from: edges[step] as number, to },
+      from: edges[step] as number,
+      to,
       shade: count < 2 ? 0 : step / (count - 1),
     }));
     return { ...nothingFound, scope: `${count} steps ${sayScope(context, series, scope)}`, bands };
@@ -43,7 +44,12 @@ export const steps: YardstickKind<StepsDefinition> = {
 };
 
 const partNames: Record<number, string> = {
-  ...{ 2: 'Halves', 3: 'Thirds', 4: 'Quarters', 5: 'Fifths', 6: 'Sixths', 8: 'Eighths' },
+  2: 'Halves',
+  3: 'Thirds',
+  4: 'Quarters',
+  5: 'Fifths',
+  6: 'Sixths',
+  8: 'Eighths',
   10: 'Tenths',
 };
 

@@ -50,7 +50,9 @@ export function DialRows({ chart, reading }: DialRowsProps) {
               label: 'a date',
               add: () =>
                 add({
-                  ...{ kind: 'date', id: '', name: 'Date' },
+                  kind: 'date',
+                  id: '',
+                  name: 'Date',
                   value: dayjs('1970-01-01')
                     .add(reading?.today ?? 0, 'day')
                     .format('YYYY-MM-DD'),

@@ -149,7 +149,8 @@ function addBudget(
   const date = source.id === own.sourceId ? own.date : figures.date;
   const budget = {
     ...drafted,
-    ...{ name: column, role: draftRole(column, 'budget') },
+    name: column,
+    role: draftRole(column, 'budget'),
     figures: { ...figures, date, column, aggregate: taken },
     stroke: { ...drafted.stroke, place: nextPlace(chart) },
   };

@@ -13,8 +13,18 @@ import { useFiguresAhead } from '../useFiguresAhead';
 import { OrderField } from './OrderField';
 
 const months = [
-  ...['January', 'February', 'March', 'April', 'May', 'June', 'July'],
-  ...['August', 'September', 'October', 'November', 'December'],
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
 ];
 
 interface GrainPhraseProps {

@@ -23,8 +23,10 @@ function sayOf(edge: Edge, { series, dials }: ChartDefinition): string {
 /** What of a scope is not what one expects, as it is said in a phrase. */
 export function sayScope({ periods, count, unfiltered }: Scope = plainScope): string {
   const over = {
-    ...{ shown: '', last: count === 1 ? ', the last period' : `, last ${count} periods` },
-    ...{ thisYear: ', this fiscal year', all: ', all there are' },
+    shown: '',
+    last: count === 1 ? ', the last period' : `, last ${count} periods`,
+    thisYear: ', this fiscal year',
+    all: ', all there are',
   }[periods];
   return `${over}${unfiltered ? ', whatever is filtered' : ''}`;
 }

@@ -30,8 +30,14 @@ export function tapeShapes(
   const { x, yDomain } = axisOf(placed);
   const at = (x0: number, x1: number) => ({
     type: 'rect' as const,
-    ...{ xref: x, x0, x1 },
-    ...{ yref: yDomain, ysizemode: 'pixel' as const, yanchor: 0, y0: -gap, y1: -gap - tape },
+    xref: x,
+    x0,
+    x1,
+    yref: yDomain,
+    ysizemode: 'pixel' as const,
+    yanchor: 0,
+    y0: -gap,
+    y1: -gap - tape,
   });
   const frame = { ...at(edges[0] ?? 0, edges.at(-1) ?? 0), line: { color: page.ink, width: 0.8 } };
   const blocks = edges
@@ -53,7 +59,12 @@ export function tapeLabels(
 ): Partial<Annotations>[] {
   const { x, yDomain } = axisOf(placed);
   return labels.map(({ at, short, of }) => ({
-    ...{ xref: x, yref: yDomain, x: at, y: 0, yanchor: 'top' as const, showarrow: false },
+    xref: x,
+    yref: yDomain,
+    x: at,
+    y: 0,
+    yanchor: 'top' as const,
+    showarrow: false,
     yshift: -gap - tape - 1,
     text: of ? `${short}<br><b>${of}</b>` : short,
     font: { size: fontSize, color: page.second },

@@ -10,7 +10,12 @@ export const endsAxis: AxisDrawing = {
     const { x, yDomain } = axisOf(placed);
     return reading.positions.map(({ middle }) => ({
       type: 'line',
-      ...{ xref: x, x0: middle, x1: middle, yref: yDomain, y0: 0, y1: 1 },
+      xref: x,
+      x0: middle,
+      x1: middle,
+      yref: yDomain,
+      y0: 0,
+      y1: 1,
       line: { color: page.ink, width: 1 },
       layer: 'below',
     }));
@@ -18,7 +23,12 @@ export const endsAxis: AxisDrawing = {
   labels: (reading, placed, _, fontSize) => {
     const { x, yDomain } = axisOf(placed);
     return reading.positions.map(({ middle, label, open }) => ({
-      ...{ xref: x, yref: yDomain, x: middle, y: 0, yanchor: 'top' as const, showarrow: false },
+      xref: x,
+      yref: yDomain,
+      x: middle,
+      y: 0,
+      yanchor: 'top' as const,
+      showarrow: false,
       yshift: -6,
       text: `<b>${label}</b>${open ? ' (open)' : ''}`,
       font: { size: fontSize + 1, color: page.ink },

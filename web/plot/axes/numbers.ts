@@ -31,7 +31,13 @@ export const numbersAxis: AxisDrawing = {
     const rule = { line: { color: page.ink, width: 0.8 }, type: 'line' as const, yref: yDomain };
     const down = { ysizemode: 'pixel' as const, yanchor: 0 };
     const ticks = axisValues(scaleOf(placed)).map((value) => ({
-      ...{ ...rule, ...down, xref: x, x0: value, x1: value, y0: -gap, y1: -gap - 6 },
+      ...rule,
+      ...down,
+      xref: x,
+      x0: value,
+      x1: value,
+      y0: -gap,
+      y1: -gap - 6,
     }));
     return [{ ...rule, ...down, xref: xDomain, x0: 0, x1: 1, y0: -gap, y1: -gap }, ...ticks];
   },
@@ -41,7 +47,12 @@ export const numbersAxis: AxisDrawing = {
     const largest = Math.max(Math.abs(scale.from), Math.abs(scale.to));
     const format = axisFormat(scale, figureFormat(largest, false));
     return axisValues(scale).map((value) => ({
-      ...{ xref: x, yref: yDomain, x: value, y: 0, yanchor: 'top' as const, showarrow: false },
+      xref: x,
+      yref: yDomain,
+      x: value,
+      y: 0,
+      yanchor: 'top' as const,
+      showarrow: false,
       yshift: -gap - 6,
       text: writeFigure(value, format),
       font: { size: fontSize, color: page.second },

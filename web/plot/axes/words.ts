@@ -24,7 +24,13 @@ export const wordsAxis: AxisDrawing = {
     const rule = { line: { color: page.ink, width: 0.8 }, type: 'line' as const, yref: yDomain };
     const down = { ysizemode: 'pixel' as const, yanchor: 0 };
     const edges = positions.slice(1).map(({ start }) => ({
-      ...{ ...rule, ...down, xref: x, x0: start, x1: start, y0: -gap, y1: -gap - 6 },
+      ...rule,
+      ...down,
+      xref: x,
+      x0: start,
+      x1: start,
+      y0: -gap,
+      y1: -gap - 6,
     }));
     return [{ ...rule, ...down, xref: xDomain, x0: 0, x1: 1, y0: -gap, y1: -gap }, ...edges];
   },
@@ -34,7 +40,12 @@ export const wordsAxis: AxisDrawing = {
     return positions
       .filter((_, at) => at % stride === 0)
       .map(({ middle, label }) => ({
-        ...{ xref: x, yref: yDomain, x: middle, y: 0, yanchor: 'top' as const, showarrow: false },
+        xref: x,
+        yref: yDomain,
+        x: middle,
+        y: 0,
+        yanchor: 'top' as const,
+        showarrow: false,
         yshift: -gap - 6,
         text: plainText(label.length > letters ? `${label.slice(0, letters - 1)}…` : label),
         font: { size: fontSize, color: page.second },
