@@ -2,6 +2,7 @@
 
 /** Folders of core, in the order in which they may import: each only from those before it. */
 const coreOrder = [
+  'registry',
   'values',
   'statistics',
   'calendar',

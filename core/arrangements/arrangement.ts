@@ -1,4 +1,4 @@
-import type { ObjectSchema } from 'yup';
+import type { Kind } from '../registry';
 import type { Day, Grain } from '../calendar';
 import type { Figures } from '../values';
 
@@ -98,9 +98,7 @@ export interface ArrangementSetting<Definition> {
 }
 
 /** One kind of arrangement: what it is, how it says itself, and how it lays lines. */
-export interface ArrangementKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
-  schema: ObjectSchema<Definition>;
+export interface ArrangementKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** what it is when it is chosen */
   draft: Definition;
   /** its name in a list */

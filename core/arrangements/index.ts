@@ -1,4 +1,4 @@
-import { lazy, mixed } from 'yup';
+import { type DefinitionOf, registry } from '../registry';
 import type {
   Arranged,
   ArrangedPanel,
@@ -10,14 +10,12 @@ import type {
   PeriodChoice,
   Position,
 } from './arrangement';
-import { type One, one } from './one';
-import { type Panels, panels } from './panels';
-import { type Slope, slope } from './slope';
-import { type Sparkline, sparkline } from './sparkline';
-import { type Years, years } from './years';
+import { one } from './one';
+import { panels } from './panels';
+import { slope } from './slope';
+import { sparkline } from './sparkline';
+import { years } from './years';
 
-/** How the lines of a chart are laid on positions and gathered into panels. */
-export type ArrangementDefinition = One | Panels | Years | Slope | Sparkline;
 export type {
   Arranged,
   ArrangedPanel,
@@ -30,21 +28,13 @@ export type {
   Position,
 };
 
-/** All kinds, in the order in which they are offered. */
-export const arrangementKinds = [
-  one,
-  panels,
-  years,
-  slope,
-  sparkline,
-] as unknown as readonly ArrangementKind<ArrangementDefinition>[];
+const all = [one, panels, years, slope, sparkline];
 
-/** The kind of an arrangement: its schema, its words and how it lays lines. */
-export const arrangementKind = ({ kind }: Pick<ArrangementDefinition, 'kind'>) =>
-  arrangementKinds.find((each) => each.kind === kind) as ArrangementKind<ArrangementDefinition>;
+/** How the lines of a chart are laid on positions and gathered into panels. */
+export type ArrangementDefinition = DefinitionOf<(typeof all)[number]>;
 
-export const arrangementSchema = lazy(
-  (value: ArrangementDefinition | undefined) =>
-    arrangementKinds.find(({ kind }) => kind === value?.kind)?.schema ??
-    mixed<ArrangementDefinition>().test('kind', 'There is no such arrangement.', () => false),
-);
+export const {
+  kinds: arrangementKinds,
+  of: arrangementKind,
+  schema: arrangementSchema,
+} = registry<ArrangementKind<ArrangementDefinition>>('arrangement', all);

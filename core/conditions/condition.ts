@@ -1,6 +1,6 @@
-import type { ISchema } from 'yup';
 import type { Line, Position } from '../arrangements';
 import type { Grain } from '../calendar';
+import type { Kind } from '../registry';
 import type { Figures } from '../values';
 import type { Yardstick, YardstickContext } from '../yardsticks';
 
@@ -67,11 +67,9 @@ export interface Names {
 }
 
 /** One kind of condition: what it is, how it says itself, and what it tells of a line. */
-export interface ConditionKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
+export interface ConditionKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its name in a list */
   name: string;
-  schema: ISchema<unknown>;
   /** what it is when it is chosen */
   draft: (about: { series: string; level: number; yardstick: string }) => Definition;
   settings: readonly ConditionSetting<Definition>[];

@@ -1,5 +1,5 @@
-import type { ObjectSchema } from 'yup';
 import type { Day, Grain } from '../calendar';
+import type { Kind } from '../registry';
 import type { Figures } from '../values';
 
 /** The lines of a series over every period there is, without gaps in the calendar. */
@@ -27,9 +27,7 @@ export interface DerivedSetting<Definition> {
 }
 
 /** One kind of derived series: what it is, how it says itself, and what it finds. */
-export interface DerivedKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
-  schema: ObjectSchema<Definition>;
+export interface DerivedKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** what it is when it is chosen */
   draft: Definition;
   /** its name in a list */

@@ -1,34 +1,28 @@
 import { lazy, mixed } from 'yup';
-import { type Change, change } from './change';
+import { type DefinitionOf, registry } from '../registry';
+import { change } from './change';
 import type { Derivable, Derived, DerivedKind, DerivedSetting } from './derived';
-import { type Indexed, indexed } from './indexed';
-import { type MovingMean, movingMean } from './movingMean';
-import { type RunningTotal, runningTotal } from './runningTotal';
-import { type Share, share } from './share';
-import { type YearBefore, yearBefore } from './yearBefore';
+import { indexed } from './indexed';
+import { movingMean } from './movingMean';
+import { runningTotal } from './runningTotal';
+import { share } from './share';
+import { yearBefore } from './yearBefore';
 
-/** What a series' figures are turned into before they are drawn. */
-export type DerivedDefinition = RunningTotal | Change | YearBefore | MovingMean | Share | Indexed;
 export type { Derivable, Derived, DerivedSetting };
 
-/** All kinds, in the order in which they are offered. */
-export const derivedKinds = [
-  runningTotal,
-  change,
-  yearBefore,
-  movingMean,
-  share,
-  indexed,
-] as unknown as readonly DerivedKind<DerivedDefinition>[];
+const all = [runningTotal, change, yearBefore, movingMean, share, indexed];
 
-/** The kind of a derived series: its schema, its words and what it finds. */
-export const derivedKind = ({ kind }: Pick<DerivedDefinition, 'kind'>) =>
-  derivedKinds.find((each) => each.kind === kind) as DerivedKind<DerivedDefinition>;
+/** What a series' figures are turned into before they are drawn. */
+export type DerivedDefinition = DefinitionOf<(typeof all)[number]>;
 
-export const derivedSchema = lazy(
-  (value: DerivedDefinition | null | undefined) =>
-    derivedKinds.find(({ kind }) => kind === value?.kind)?.schema.nullable() ??
-    mixed<DerivedDefinition>()
-      .nullable()
-      .test('kind', 'There is no such derived series.', (given) => given == null),
+const {
+  kinds: derivedKinds,
+  of: derivedKind,
+  schemaFor,
+} = registry<DerivedKind<DerivedDefinition>>('derived series', all);
+export { derivedKind, derivedKinds };
+
+/** What a series is turned into; null: it is drawn as it is. */
+export const derivedSchema = lazy((value: DerivedDefinition | null | undefined) =>
+  value == null ? mixed<DerivedDefinition>().nullable() : schemaFor(value),
 );

@@ -1,4 +1,5 @@
-import { type ObjectSchema, string } from 'yup';
+import { string } from 'yup';
+import type { Kind } from '../registry';
 
 /** Where a dial stands: a number, a date written 2026-11-23, or one of its choices. */
 export type DialValue = number | string;
@@ -7,9 +8,7 @@ export type DialValue = number | string;
 export type DialValues = ReadonlyMap<string, DialValue>;
 
 /** One kind of dial: what it is, and where it may be turned to. */
-export interface DialKind<Dial extends { kind: string; value: DialValue }> {
-  kind: Dial['kind'];
-  schema: ObjectSchema<Dial>;
+export interface DialKind<Dial extends { kind: string; value: DialValue }> extends Kind<Dial> {
   /** the nearest position that the dial has; null where it has none like that */
   turnedTo: (dial: Dial, to: DialValue) => DialValue | null;
 }

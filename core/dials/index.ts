@@ -1,22 +1,20 @@
-import { lazy, mixed } from 'yup';
 import { type Day, parseDay } from '../calendar';
+import { type DefinitionOf, registry } from '../registry';
 import { type ChoiceDial, choiceDial, mostChoices } from './choice';
 import { type DateDial, dateDial } from './date';
 import type { DialKind, DialValue, DialValues } from './dial';
 import { type NumberDial, numberDial } from './number';
 
-/** A named value that yardsticks, rules, formulas and filters use, and readers can turn for themselves. */
-export type DialDefinition = NumberDial | DateDial | ChoiceDial;
 export type { ChoiceDial, DateDial, DialValue, DialValues, NumberDial };
 export { mostChoices };
 
-const kinds = [numberDial, dateDial, choiceDial] as unknown as readonly DialKind<DialDefinition>[];
+const all = [numberDial, dateDial, choiceDial];
 
-export const dialSchema = lazy(
-  (value: DialDefinition | undefined) =>
-    kinds.find(({ kind }) => kind === (value?.kind ?? 'number'))?.schema ??
-    mixed<DialDefinition>().test('kind', 'There is no such dial.', () => false),
-);
+/** A named value that yardsticks, rules, formulas and filters use, and readers can turn for themselves. */
+export type DialDefinition = DefinitionOf<(typeof all)[number]>;
+
+const { of: dialKind, schema: dialSchema } = registry<DialKind<DialDefinition>>('dial', all);
+export { dialSchema };
 
 /**
  * Where the dials of a chart stand: as their author has set them, or as a reader has turned them. A
@@ -32,7 +30,7 @@ export function dialValues(
 
 function turnedTo(dial: DialDefinition, to: DialValue | undefined): DialValue | null {
   if (to === undefined) return null;
-  return kinds.find(({ kind }) => kind === dial.kind)?.turnedTo(dial, to) ?? null;
+  return dialKind(dial).turnedTo(dial, to);
 }
 
 /** The number that a dial stands at; null for one that is gone or is no number. */

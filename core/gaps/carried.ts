@@ -2,7 +2,7 @@ import type { Figures } from '../values';
 import { asTheyAre, fillInner, type Gap } from './gap';
 
 /** The last figure goes on until the next; it is drawn, and counts nowhere. */
-export const carried: Gap = {
+export const carried: Gap<'carried'> = {
   kind: 'carried',
   words: 'carried on',
   bridges: false,

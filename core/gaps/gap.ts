@@ -1,8 +1,8 @@
 import type { Figures } from '../values';
 
 /** A way to draw the periods without a figure between a line's first and last one. */
-export interface Gap {
-  kind: 'open' | 'bridged' | 'carried' | 'zero';
+export interface Gap<Kind extends string = string> {
+  kind: Kind;
   /** its words in a sentence: "gaps left open" */
   words: string;
   /** a lighter stroke leads over the gap */

@@ -4,13 +4,17 @@ import type { Gap } from './gap';
 import { open } from './open';
 import { zero } from './zero';
 
-/** Every way to draw a period without a figure, in the order in which they are offered. */
-export const gapKinds: readonly Gap[] = [open, bridged, carried, zero];
-export const gaps = ['open', 'bridged', 'carried', 'zero'] as const;
-export type GapTreatment = (typeof gaps)[number];
+const all = [open, bridged, carried, zero];
+
+/** How a period without a figure is drawn, between a line's first and last one. */
+export type GapTreatment = (typeof all)[number]['kind'];
+
+/** Every way, in the order in which they are offered. */
+export const gapKinds: readonly Gap<GapTreatment>[] = all;
+export const gaps = gapKinds.map(({ kind }) => kind);
 
 /** The treatment of a series' gaps: its words and what it fills. */
 export const gapKind = (treatment: GapTreatment) =>
-  gapKinds.find(({ kind }) => kind === treatment) as Gap;
+  gapKinds.find(({ kind }) => kind === treatment) as Gap<GapTreatment>;
 
 export type { Gap };

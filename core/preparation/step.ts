@@ -1,4 +1,4 @@
-import type { ObjectSchema } from 'yup';
+import type { Kind } from '../registry';
 import type { Cell, Writing } from '../table';
 import { ProblemError } from '../values';
 
@@ -66,11 +66,9 @@ export interface Sheet {
 }
 
 /** One kind of step: what it is, how it says itself, what it does, and when it suggests itself. */
-export interface StepKind<S extends StepBase & { kind: string }> {
-  kind: S['kind'];
+export interface StepKind<S extends StepBase & { kind: string }> extends Kind<S> {
   /** what to call it where steps are added */
   name: string;
-  shape: ObjectSchema<S>;
   /** a step of this kind as it begins when somebody adds it */
   draft(columns: readonly string[]): Omit<S, 'id' | 'kind'>;
   say(step: S): Phrase[];

@@ -1,5 +1,5 @@
-import type { ISchema } from 'yup';
 import type { ConditionSetting, Names } from '../conditions';
+import type { Kind } from '../registry';
 
 /** A finished figure that may be picked. */
 export interface Candidate {
@@ -17,11 +17,9 @@ export interface Asked {
 }
 
 /** One way to pick points out. */
-export interface PickKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
+export interface PickKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its name in a list */
   name: string;
-  schema: ISchema<unknown>;
   draft: () => Definition;
   settings: readonly ConditionSetting<Definition>[];
   /** before "of Fare revenue" */

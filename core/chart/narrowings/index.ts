@@ -1,27 +1,22 @@
-import { lazy, mixed } from 'yup';
+import { type DefinitionOf, registry } from '../../registry';
 import type { ChartDefinition } from '../definition';
 import { type DatesNarrowing, dates } from './dates';
 import { type LineNarrowing, line } from './line';
 import { plainTogether } from '../together';
 import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
 
-/** What a reader has picked in a chart, by which the other charts of its dashboard are narrowed. */
-export type Narrowing = LineNarrowing | DatesNarrowing;
 export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };
 
-const kinds = [line, dates] as unknown as readonly NarrowingKind<Narrowing>[];
+const all = [line, dates];
 
-export const narrowingSchema = lazy(
-  (value: Narrowing | undefined) =>
-    kinds.find(({ kind }) => kind === value?.kind)?.schema ??
-    mixed<Narrowing>().test('kind', 'There is no such choice.', () => false),
-);
+/** What a reader has picked in a chart, by which the other charts of its dashboard are narrowed. */
+export type Narrowing = DefinitionOf<(typeof all)[number]>;
 
-const kindOf = (narrowing: Narrowing) => kinds.find(({ kind }) => kind === narrowing.kind);
+const { of: kindOf, schema: narrowingSchema } = registry<NarrowingKind<Narrowing>>('choice', all);
+export { narrowingSchema };
 
 /** What a narrowing keeps, in a few words. */
-export const sayNarrowing = (narrowing: Narrowing): string =>
-  kindOf(narrowing)?.say(narrowing) ?? '';
+export const sayNarrowing = (narrowing: Narrowing): string => kindOf(narrowing).say(narrowing);
 
 /**
  * What a chart shows of what was picked in others: only that, or all, where it cannot follow.
@@ -43,7 +38,7 @@ export function sayNarrowed(
 }
 
 /** Whether what was picked can only be told by what its chart draws. */
-export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing)?.asksDrawn ?? false;
+export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing).asksDrawn ?? false;
 
 /**
  * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
@@ -68,5 +63,5 @@ export function narrowedBy(
   picker: PickerChart,
 ): ChartDefinition | null {
   if (!isTied(picker.chart, narrowed)) return null;
-  return kindOf(narrowing)?.narrow(narrowing, narrowed, picker) ?? null;
+  return kindOf(narrowing).narrow(narrowing, narrowed, picker);
 }

@@ -1,5 +1,5 @@
-import type { ObjectSchema } from 'yup';
 import type { Day } from '../../calendar';
+import type { Kind } from '../../registry';
 import type { SeriesFrame } from '../seriesFrame';
 import type { ChartDefinition } from '../definition';
 
@@ -23,9 +23,9 @@ export interface PickerChart {
  * One kind of what a reader picks in a chart, by which the other charts of its dashboard are narrowed:
  * what it is, and what a chart becomes by it.
  */
-export interface NarrowingKind<Narrowing extends { kind: string; chart: number }> {
-  kind: Narrowing['kind'];
-  schema: ObjectSchema<Narrowing>;
+export interface NarrowingKind<
+  Narrowing extends { kind: string; chart: number },
+> extends Kind<Narrowing> {
   /** what it keeps, in a few words */
   say: (narrowing: Narrowing) => string;
   /**

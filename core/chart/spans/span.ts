@@ -1,5 +1,5 @@
-import type { ObjectSchema } from 'yup';
 import { type Day, type Grain, periodStart } from '../../calendar';
+import type { Kind } from '../../registry';
 
 /** What a span is reckoned from. */
 export interface SpanContext {
@@ -18,9 +18,7 @@ export interface Reach {
 }
 
 /** One kind of span: what it is, how it says itself, and which periods it shows. */
-export interface SpanKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
-  schema: ObjectSchema<Definition>;
+export interface SpanKind<Definition extends { kind: string }> extends Kind<Definition> {
   reach: (definition: Definition, context: SpanContext) => Reach;
 }
 

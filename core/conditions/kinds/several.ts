@@ -1,4 +1,4 @@
-import { array, type ISchema, lazy, mixed, object } from 'yup';
+import { array, lazy, mixed, object } from 'yup';
 import type { ConditionKind, Test } from '../condition';
 
 /** All of several conditions, or any of them. */
@@ -38,7 +38,7 @@ export const severalCondition = <Each extends { kind: string }>(all: {
         .max(most)
         .required(),
     }),
-  ) as unknown as ISchema<unknown>,
+  ),
   draft: () => ({ kind: 'several', how: 'all', of: [] }),
   settings: [
     {

@@ -1,10 +1,8 @@
-import type { ObjectSchema } from 'yup';
+import type { Kind } from '../../registry';
 import type { Column } from '../../table';
 
 /** One kind of filter over the rows of a source: what it is, and which rows it keeps. */
-export interface FilterKind<Filter extends { kind: string; column: string }> {
-  kind: Filter['kind'];
-  schema: ObjectSchema<Filter>;
+export interface FilterKind<Filter extends { kind: string; column: string }> extends Kind<Filter> {
   /** what the column it looks at must hold */
   looksAt: Column['kind'];
   /** decides row by row; the column is one of `looksAt` */

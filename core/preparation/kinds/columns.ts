@@ -13,7 +13,7 @@ export interface ColumnsStep extends StepBase {
 export const columnsKind: StepKind<ColumnsStep> = {
   kind: 'columns',
   name: 'Keep or leave out columns',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'columns'>().oneOf(['columns']).required(),
     off: boolean(),

@@ -32,7 +32,7 @@ export interface ComposeStep extends StepBase {
 export const compose: StepKind<ComposeStep> = {
   kind: 'compose',
   name: 'Put a date together',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'compose'>().oneOf(['compose']).required(),
     off: boolean(),

@@ -17,7 +17,7 @@ const writtenName = (name: string) => (/^[A-Za-z_]\w*$/.test(name) ? name : `"${
 export const compute: StepKind<ComputeStep> = {
   kind: 'compute',
   name: 'Work out a column',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'compute'>().oneOf(['compute']).required(),
     off: boolean(),

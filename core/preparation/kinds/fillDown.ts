@@ -11,7 +11,7 @@ export interface FillDownStep extends StepBase {
 export const fillDown: StepKind<FillDownStep> = {
   kind: 'fillDown',
   name: 'Fill blanks from above',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'fillDown'>().oneOf(['fillDown']).required(),
     off: boolean(),

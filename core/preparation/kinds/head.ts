@@ -1,4 +1,4 @@
-import { boolean, type ObjectSchema, number, object, string } from 'yup';
+import { boolean, number, object, string } from 'yup';
 import { type Cell, cellText, isBlank, readNumber } from '../../table';
 import { columnNames } from '../names';
 import { headJoint, periodNamed } from '../periodNames';
@@ -22,7 +22,7 @@ const rowChoices = (text: string, field: 'from' | 'to') =>
 export const head: StepKind<HeadStep> = {
   kind: 'head',
   name: 'Names of the columns',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'head'>().oneOf(['head']).required(),
     off: boolean(),
@@ -32,7 +32,7 @@ export const head: StepKind<HeadStep> = {
     'order',
     'The head ends before it begins, or is longer than three rows.',
     ({ from, to }) => from === null || (to >= from && to < from + most.rows),
-  ) as unknown as ObjectSchema<HeadStep>,
+  ),
   draft: () => ({ from: 1, to: 1 }),
   say: ({ from, to }) =>
     from === null

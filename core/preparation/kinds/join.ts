@@ -18,7 +18,7 @@ export interface JoinStep extends StepBase {
 export const join: StepKind<JoinStep> = {
   kind: 'join',
   name: 'Look up columns in another source',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'join'>().oneOf(['join']).required(),
     off: boolean(),

@@ -12,7 +12,7 @@ export interface RenameStep extends StepBase {
 export const rename: StepKind<RenameStep> = {
   kind: 'rename',
   name: 'Rename a column',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'rename'>().oneOf(['rename']).required(),
     off: boolean(),

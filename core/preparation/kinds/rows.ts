@@ -13,7 +13,7 @@ export interface RowsStep extends StepBase {
 export const rowsKind: StepKind<RowsStep> = {
   kind: 'rows',
   name: 'Keep or leave out rows by a word',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'rows'>().oneOf(['rows']).required(),
     off: boolean(),

@@ -23,7 +23,7 @@ export interface RowsByFigureStep extends StepBase {
 export const rowsByFigure: StepKind<RowsByFigureStep> = {
   kind: 'rowsByFigure',
   name: 'Keep rows by a figure',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'rowsByFigure'>().oneOf(['rowsByFigure']).required(),
     off: boolean(),

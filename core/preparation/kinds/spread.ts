@@ -30,7 +30,7 @@ const mostMeasures = 40;
 export const spread: StepKind<SpreadStep> = {
   kind: 'spread',
   name: 'Give each measure a column',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'spread'>().oneOf(['spread']).required(),
     off: boolean(),

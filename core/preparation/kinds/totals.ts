@@ -15,7 +15,7 @@ export interface TotalsStep extends StepBase {
 export const totals: StepKind<TotalsStep> = {
   kind: 'totals',
   name: 'Leave out total rows',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'totals'>().oneOf(['totals']).required(),
     off: boolean(),

@@ -29,7 +29,7 @@ export interface UnpivotStep extends StepBase {
 export const unpivot: StepKind<UnpivotStep> = {
   kind: 'unpivot',
   name: 'Turn columns into rows',
-  shape: object({
+  schema: object({
     id: string().required(),
     kind: string<'unpivot'>().oneOf(['unpivot']).required(),
     off: boolean(),

@@ -1,42 +1,19 @@
-import { lazy, mixed } from 'yup';
+import { type DefinitionOf, registry } from '../../registry';
 import type { PickKind } from '../pick';
-import { type ChangePick, change } from './change';
-import { first, type FirstPick, last, type LastPick } from './ends';
-import { every, type EveryPick } from './every';
-import { highest, type HighestPick, lowest, type LowestPick } from './extremes';
-import { largest, type LargestPick } from './largest';
-import { meeting, type MeetingPick } from './meeting';
+import { change } from './change';
+import { first, last } from './ends';
+import { every } from './every';
+import { highest, lowest } from './extremes';
+import { largest } from './largest';
+import { meeting } from './meeting';
+
+const all = [highest, lowest, first, last, largest, change, meeting, every];
 
 /** Which points of a series stand out. */
-export type PickDefinition =
-  | HighestPick
-  | LowestPick
-  | FirstPick
-  | LastPick
-  | LargestPick
-  | ChangePick
-  | MeetingPick
-  | EveryPick;
+export type PickDefinition = DefinitionOf<(typeof all)[number]>;
 
-/** All kinds, in the order in which they are offered. */
-export const pickKinds = [
-  highest,
-  lowest,
-  first,
-  last,
-  largest,
-  change,
-  meeting,
-  every,
-] as unknown as readonly PickKind<PickDefinition>[];
-
-/** The kind of a pick: its schema, its words and what it picks. */
-export const pickKind = ({ kind }: Pick<PickDefinition, 'kind'>) =>
-  pickKinds.find((each) => each.kind === kind) as PickKind<PickDefinition>;
-
-export const pickSchema = lazy(
-  (value: PickDefinition | undefined) =>
-    (pickKinds.find(({ kind }) => kind === value?.kind)?.schema as ReturnType<
-      typeof mixed<PickDefinition>
-    >) ?? mixed<PickDefinition>().test('kind', 'There is no such standout.', () => false),
-);
+export const {
+  kinds: pickKinds,
+  of: pickKind,
+  schema: pickSchema,
+} = registry<PickKind<PickDefinition>>('standout', all);

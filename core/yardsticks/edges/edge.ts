@@ -1,4 +1,4 @@
-import type { ObjectSchema } from 'yup';
+import type { Kind } from '../../registry';
 import type { YardstickContext } from '../context';
 
 /** A value that an edge has found. */
@@ -13,11 +13,9 @@ export interface FoundEdge {
 export type EdgeNames = (dial: string) => string;
 
 /** One kind of value on an axis: a number, a statistic, a distance from the mean. */
-export interface EdgeKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
+export interface EdgeKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its name in a list */
   name: string;
-  schema: ObjectSchema<Definition>;
   /** what it is when it is chosen, of a series */
   draft: (series: string) => Definition;
   /** its words, before "of Fare revenue" */

@@ -1,29 +1,23 @@
-import { lazy, mixed } from 'yup';
+import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
 import { sayScope } from '../finished';
-import { type DialEdge, dialEdge } from './dial';
-import { type DeviationEdge, deviationEdge } from './deviation';
+import { dialEdge } from './dial';
+import { deviationEdge } from './deviation';
 import type { EdgeKind, EdgeNames, FoundEdge } from './edge';
-import { type NumberEdge, numberEdge } from './number';
-import { type PercentileEdge, percentileEdge } from './percentile';
-import { type StatisticEdge, statisticEdge, statisticNames } from './statistic';
+import { numberEdge } from './number';
+import { percentileEdge } from './percentile';
+import { statisticEdge, statisticNames } from './statistic';
 
-/** A value on an axis: where a line stands, or a band begins or ends. */
-export type Edge = NumberEdge | StatisticEdge | PercentileEdge | DeviationEdge | DialEdge;
 export type { FoundEdge };
 export { statisticNames };
 
-/** All kinds, in the order in which they are offered. */
-export const edgeKinds = [
-  numberEdge,
-  statisticEdge,
-  percentileEdge,
-  deviationEdge,
-  dialEdge,
-] as unknown as readonly EdgeKind<Edge>[];
+const all = [numberEdge, statisticEdge, percentileEdge, deviationEdge, dialEdge];
 
-const kindOf = ({ kind }: Pick<Edge, 'kind'>) =>
-  edgeKinds.find((each) => each.kind === kind) as EdgeKind<Edge>;
+/** A value on an axis: where a line stands, or a band begins or ends. */
+export type Edge = DefinitionOf<(typeof all)[number]>;
+
+const { kinds: edgeKinds, of: kindOf, schema: edgeSchema } = registry<EdgeKind<Edge>>('value', all);
+export { edgeKinds, edgeSchema };
 
 /** Finds the value of an edge from what is drawn. */
 export const findEdge = (edge: Edge, context: YardstickContext): FoundEdge =>
@@ -47,9 +41,3 @@ export function sayEdges(edges: readonly Edge[], context: YardstickContext): str
   });
   return `${words.join(' to ')}${one && ` ${one}`}`;
 }
-
-export const edgeSchema = lazy(
-  (value: Edge | undefined) =>
-    edgeKinds.find(({ kind }) => kind === value?.kind)?.schema ??
-    mixed<Edge>().test('kind', 'There is no such value.', () => false),
-);

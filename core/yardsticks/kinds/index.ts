@@ -1,60 +1,36 @@
-import { lazy, mixed } from 'yup';
 import { countPeriods } from '../../labels';
+import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
-import { type BandDefinition, band } from './band';
-import { type DatesDefinition, dates } from './dates';
+import { band } from './band';
+import { dates } from './dates';
 import type { DraftOf, Found, YardstickKind } from './kind';
-import { type LineDefinition, line, type Shading, shadings } from './line';
-import { type MomentDefinition, moment } from './moment';
-import { mostRecorded, type RecordedDate, recorded, type RecordedDefinition } from './recorded';
-import { type ReadingsDefinition, type ReadingsEnd, readings, sayReadingsEnd } from './readings';
-import { type RecurringDefinition, recurring, weekdayNames } from './recurring';
-import { type RibbonDefinition, ribbon } from './ribbon';
-import { type StepsDefinition, stepOf, steps } from './steps';
-import { type TodayDefinition, today } from './today';
+import { line, type Shading, shadings } from './line';
+import { moment } from './moment';
+import { mostRecorded, type RecordedDate, recorded } from './recorded';
+import { type ReadingsEnd, readings, sayReadingsEnd } from './readings';
+import { recurring, weekdayNames } from './recurring';
+import { ribbon } from './ribbon';
+import { stepOf, steps } from './steps';
+import { today } from './today';
 
-/** Anything that series are read against besides each other. */
-export type YardstickDefinition =
-  | LineDefinition
-  | BandDefinition
-  | RibbonDefinition
-  | ReadingsDefinition
-  | StepsDefinition
-  | TodayDefinition
-  | MomentDefinition
-  | DatesDefinition
-  | RecurringDefinition
-  | RecordedDefinition;
 export type { DraftOf, Found, ReadingsEnd, RecordedDate, Shading };
 export { mostRecorded, sayReadingsEnd, shadings, stepOf, weekdayNames };
 
-/** All kinds, in the order in which they are offered. */
-export const yardstickKinds = [
-  line,
-  band,
-  ribbon,
-  readings,
-  steps,
-  today,
-  moment,
-  dates,
-  recurring,
-  recorded,
-] as unknown as readonly YardstickKind<YardstickDefinition>[];
+const all = [line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded];
 
-const kindOf = ({ kind }: Pick<YardstickDefinition, 'kind'>) =>
-  yardstickKinds.find((each) => each.kind === kind) as YardstickKind<YardstickDefinition>;
+/** Anything that series are read against besides each other. */
+export type YardstickDefinition = DefinitionOf<(typeof all)[number]>;
+
+const {
+  kinds: yardstickKinds,
+  of: kindOf,
+  schema: yardstickSchema,
+} = registry<YardstickKind<YardstickDefinition>>('yardstick', all);
+export { yardstickKinds, yardstickSchema };
 
 /** The name that a yardstick has from what it is; null where its kind gives none. */
 export const namedBy = (definition: YardstickDefinition): string | null =>
   kindOf(definition).named?.(definition) ?? null;
-
-export const yardstickSchema = lazy(
-  (value: YardstickDefinition | undefined) =>
-    (yardstickKinds.find(({ kind }) => kind === value?.kind)?.schema as ReturnType<
-      typeof mixed<YardstickDefinition>
-    >) ?? mixed<YardstickDefinition>().test('kind', 'There is no such yardstick.', () => false),
-);
 
 /** The series that a yardstick is found from. */
 export const seriesOfYardstick = (definition: YardstickDefinition): string[] =>

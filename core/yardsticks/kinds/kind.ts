@@ -1,4 +1,4 @@
-import type { ISchema } from 'yup';
+import type { Kind } from '../../registry';
 import type { Figures } from '../../values';
 import type { YardstickContext } from '../context';
 
@@ -37,9 +37,7 @@ export const nothingFound: Found = {
 };
 
 /** One kind of yardstick: what it is, and what it finds. */
-export interface YardstickKind<Definition extends { kind: string }> {
-  kind: Definition['kind'];
-  schema: ISchema<unknown>;
+export interface YardstickKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its name in the list of what can be added, with what it is then */
   /** the name that it has from what it is, until somebody writes another; left out: it has none */
   named?: (definition: Definition) => string;
