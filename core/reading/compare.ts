@@ -3,7 +3,7 @@ import { judge, type Judgement } from '../rules';
 import type { SeriesLine } from '../series';
 import { findSpells } from '../spells';
 import { difference, type Figures, runningSum } from '../values';
-import type { Yardstick } from '../yardsticks';
+import type { Edges, Yardstick } from '../yardsticks';
 import type { Comparison } from './reading';
 import { findToDate, marksToDate, type ToDate } from './toDate';
 
@@ -15,7 +15,7 @@ interface FoundMark {
   exact: boolean;
   additive: boolean;
   /** the edges of a band; null for a level or another series */
-  band: { low: Figures; high: Figures } | null;
+  band: Edges | null;
 }
 
 /**
@@ -100,25 +100,19 @@ function findMark(
   }
   const yardstick = yardsticks.find((each) => each.id === against);
   if (!yardstick) return null;
-  const { id, kind, name, value, exact, bands, ribbon } = yardstick;
-  const all = (at: number) => new Array<number>(line.figures.length).fill(at);
-  if (ribbon) return { ...level, id, name, figures: [], exact: true, band: ribbon };
-  if (value !== null) return { ...level, id, name, figures: all(value), exact, band: null };
-  const [band] = kind === 'band' ? bands : [];
-  if (!band) return null;
-  const edges = { low: all(band.from), high: all(band.to) };
-  return { ...level, id, name, figures: [], exact, band: edges };
+  const { id, name, value, exact, edges } = yardstick;
+  if (!edges) return null;
+  const found = { ...level, id, name, exact };
+  return value === null
+    ? { ...found, figures: [], band: edges }
+    : { ...found, figures: edges.low, band: null };
 }
 
 /** Yardsticks are levels: nothing of theirs adds up. */
 const level = { additive: false } as const;
 
 /** The edge of a band that a figure is nearer to. */
-function nearerEdge(
-  figure: number | null,
-  { low, high }: { low: Figures; high: Figures },
-  place: number,
-): number | null {
+function nearerEdge(figure: number | null, { low, high }: Edges, place: number): number | null {
   const [from, to] = [low[place] ?? null, high[place] ?? null];
   if (figure === null || from === null || to === null) return null;
   return Math.abs(figure - from) <= Math.abs(figure - to) ? from : to;

@@ -1,7 +1,7 @@
 import type { ConditionContext, Names } from '../conditions';
 import { type DrawnChart, drawnGrain } from '../chart';
 import type { SeriesLine } from '../series';
-import type { Yardstick, YardstickContext } from '../yardsticks';
+import { heldAs, type Yardstick, type YardstickContext } from '../yardsticks';
 import type { Comparison } from './reading';
 
 /** A line as far as conditions look at it. */
@@ -37,7 +37,7 @@ export function namesFor(chart: DrawnChart, seriesId: string): Names {
   const named = (id: string) => chart.series.find((each) => each.id === id)?.name;
   const { mark } = series ?? {};
   const band = chart.yardsticks.some(
-    ({ id, kind }) => id === mark?.against && ['band', 'ribbon'].includes(kind),
+    (each) => each.id === mark?.against && heldAs(each) === 'band',
   );
   const good = band ? 'within' : mark?.good === 'within' ? 'atLeast' : (mark?.good ?? 'atLeast');
   return {

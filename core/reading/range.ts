@@ -38,11 +38,11 @@ export function shownRange(
     readings?.figures.forEach(hold);
     hold(joins?.figure ?? null);
   }
-  for (const { onAxis, value, bands, ribbon } of yardsticks) {
+  for (const { onAxis, value, bands, edges } of yardsticks) {
     if (!onAxis) continue;
     hold(value);
-    ribbon?.low.forEach(hold);
-    ribbon?.high.forEach(hold);
+    edges?.low.forEach(hold);
+    edges?.high.forEach(hold);
     for (const { from, to } of bands) [from, to].filter(Number.isFinite).forEach(hold);
   }
   return range;

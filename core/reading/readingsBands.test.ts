@@ -83,7 +83,7 @@ it.each([
   ['2.5 standard deviations under the mean', deviation(-2.5), [-2, null]],
 ])('finds %s of the single readings of each period', (words, end, wanted) => {
   const [band] = bands(chartWith(end, end));
-  expect([band?.ribbon?.low, band?.ribbon?.high]).toEqual([wanted, wanted]);
+  expect([band?.edges?.low, band?.edges?.high]).toEqual([wanted, wanted]);
   expect(sayReadingsEnd(end)).toBe(words);
   expect(band?.scope).toBe(`from ${words} to ${words} of each month’s readings of Late`);
 });
@@ -91,7 +91,7 @@ it.each([
 it('is over the readings of each panel where there are several', () => {
   const panels = { kind: 'panels', shape: 'row', ownAxes: false } as const;
   const found = bands(chartWith(percentile(0), percentile(100), { arrangement: panels }));
-  expect(found.map((band) => [band?.ribbon?.low, band?.ribbon?.high])).toEqual([
+  expect(found.map((band) => [band?.edges?.low, band?.edges?.high])).toEqual([
     [
       [4, 5],
       [8, 5],
@@ -111,7 +111,7 @@ it('says so where the rows are not known, as of a measure that is worked out', (
   const request = frameRequest(plain, testSeries('Late'), today, []);
   const { frames } = chartFrames(plain, { Late: aggregate(table, request as FrameRequest) }, today);
   const [band] = readChart(chart, frames, { today }).panels[0]?.yardsticks ?? [];
-  expect([band?.ribbon, band?.scope]).toEqual([
+  expect([band?.edges, band?.scope]).toEqual([
     null,
     expect.stringMatching(/: no figures at both$/),
   ]);
@@ -122,7 +122,7 @@ it('finds nothing where figures are not taken from rows, and says so', () => {
   const chart = chartWith(percentile(0), percentile(100), { series });
   const { frames } = chartFrames(withReadingsBands(chart), {}, today);
   const [band] = readChart(drawnChart(chart), frames, { today }).panels[0]?.yardsticks ?? [];
-  expect([band?.ribbon, band?.scope]).toEqual([null, expect.stringContaining('not taken from')]);
+  expect([band?.edges, band?.scope]).toEqual([null, expect.stringContaining('not taken from')]);
 });
 
 it('asks for other figures when its ends are others', () => {

@@ -10,6 +10,7 @@ import {
   writeFigure,
 } from '../labels';
 import { sumFigures } from '../values';
+import type { Edges } from '../yardsticks';
 import { offWord } from './compare';
 import type { Comparison, Reading, ReadPanel, ReadSeries, ReadStandout } from './reading';
 
@@ -198,17 +199,30 @@ function sayPanel(
   const extremes = standouts
     .filter(({ kind }) => said.has(kind))
     .map(({ kind, label, period }) => `${of}${kind} ${label} in ${positions[period]?.label}`);
-  const held = yardsticks.flatMap(({ kind, name, value, bands, days, second }) => {
+  const held = yardsticks.flatMap(({ kind, name, value, edges, days, second }) => {
     const format = second ? secondFormat : first;
     const [day] = days;
     if (day !== undefined)
       return of === '' ? [sayDateLine(name, writeDay(day, look.periods.dates))] : [];
-    const [band] = bands.length === 1 && kind === 'band' ? bands : [];
-    if (band)
-      return [`${of}${name} ${writeFigure(band.from, format)} to ${writeFigure(band.to, format)}`];
+    if (value === null && edges) return sayBand(`${of}${name}`, edges, positions, format);
     return kind === 'line'
       ? [`${of}${name} at ${value === null ? 'no value' : writeFigure(value, format)}`]
       : [];
   });
   return [...extremes, ...held];
+}
+
+/** The edges of a band; of one that changes those of its last period. */
+function sayBand(
+  name: string,
+  { low, high }: Edges,
+  positions: Unworded['positions'],
+  format: FigureFormat,
+): string[] {
+  const at = low.findLastIndex((edge, place) => edge !== null && (high[place] ?? null) !== null);
+  const [from, to] = [low[at] ?? null, high[at] ?? null];
+  if (from === null || to === null) return [];
+  const changes = low.some((edge) => edge !== from) || high.some((edge) => edge !== to);
+  const words = `${name} ${writeFigure(from, format)} to ${writeFigure(to, format)}`;
+  return [changes ? `${words} in ${positions[at]?.label}` : words];
 }

@@ -62,7 +62,7 @@ function zoomPanel(panel: ReadPanel, cut: Cutter, span: Span): ReadPanel {
       .map((each) => ({ ...each, period: cut.place(each.period) })),
     yardsticks: panel.yardsticks.map((each) => ({
       ...each,
-      ribbon: each.ribbon && zoomEdges(each.ribbon, cut),
+      edges: each.edges && zoomEdges(each.edges, cut),
       days: each.days.filter((day) => day >= span.from && day < span.to),
       stretches: each.stretches
         .map(({ from, to }) => ({ from: Math.max(from, span.from), to: Math.min(to, span.to) }))

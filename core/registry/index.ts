@@ -44,7 +44,9 @@ export function registry<K extends Kind<{ kind: string }>>(
     if (!found) throw new Error(`There is no ${what} ${kind}.`);
     return found;
   };
-  const none = mixed().nullable().test('kind', `There is no such ${what}.`, () => false);
+  const none = mixed()
+    .nullable()
+    .test('kind', `There is no such ${what}.`, () => false);
   const schemaFor = (value: unknown) => {
     const { kind } = Object(value) as Partial<K>;
     return (byName.get(kind ?? '')?.schema ?? none) as ISchema<DefinitionOf<K>>;

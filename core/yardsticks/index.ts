@@ -3,7 +3,9 @@ export { plainScope, type Scope, scopePeriods } from './scope';
 export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
 export {
   type DraftOf,
+  type Edges,
   findYardsticks,
+  heldAs,
   mostRecorded,
   namedBy,
   type ReadingsEnd,

@@ -235,8 +235,8 @@ it('spans a ribbon between two series, and stands an edge where a dial stands', 
     from: { series: 'fares' },
     to: { series: 'costs' },
   };
-  expect(find(ribbon)?.ribbon).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
-  expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.ribbon).toBeNull();
+  expect(find(ribbon)?.edges).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
+  expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.edges).toBeNull();
   expect(find(level({ kind: 'dial', dial: 'limit' }))?.value).toBe(7);
   expect(find(level({ kind: 'dial', dial: 'gone' }))?.value).toBeNull();
 });

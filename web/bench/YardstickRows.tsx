@@ -95,7 +95,7 @@ function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined):
 
 /** The value it found, the ends of its band, or its day. */
 function sayFigure(
-  { value, bands, days, stretches, second, ribbon }: Yardstick,
+  { value, bands, days, stretches, second, filledBetween }: Yardstick,
   { format: first, secondFormat }: Reading,
 ): string {
   const format = second ? secondFormat : first;
@@ -103,8 +103,8 @@ function sayFigure(
   const [lowest, highest] = [bands[0], bands.at(-1)];
   if (lowest && highest)
     return `${writeFigure(lowest.from, format)} to ${writeFigure(highest.to, format)}`;
-  if (ribbon) return '';
+  if (filledBetween) return '';
   if (days.length > 1) return `${days.length} dates`;
   const day = days[0] ?? stretches[0]?.from;
-  return day === undefined ? 'no value' : writeDay(day).replace(/ \d{4}$/, '');
+  return day === undefined ? 'no value' : writeDay(day);
 }

@@ -7,6 +7,7 @@ import {
 } from '../../core/labels';
 import type { Colour } from '../../core/chart';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
+import type { Edges } from '../../core/yardsticks';
 import { lettered, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
 import { geometryOn, type PlacedPanel } from './panels';
@@ -120,7 +121,7 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
   });
   if (inLegend && names.yardsticks) return lines;
   const held = yardsticks.flatMap((yardstick): Named[] => {
-    const { kind, label: text, look, value, bands, ribbon, second } = yardstick;
+    const { kind, label: text, look, value, bands, edges, filledBetween, second } = yardstick;
     if (text === '' || look.label.at !== 'end') return [];
     const axis = (second && axes.second) || axes.axis;
     const { colour } = look;
@@ -135,8 +136,8 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
     if (value !== null && value > axis.to) return [label(`${text} ↑`, axis.to)];
     if (value !== null && value < axis.from) return [label(`${text} ↓`, axis.from)];
     if (value !== null) return [label(text, value)];
-    if (ribbon) {
-      const [low, high] = lastOf(ribbon);
+    if (filledBetween && edges) {
+      const [low, high] = lastOf(edges);
       return low === null || high === null ? [] : [label(text, middleOn(axis, low, high))];
     }
     // Steps would need a label each; what they are, the list says.
@@ -148,7 +149,7 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
 }
 
 /** The last edges of a band whose edges change; null where it has none. */
-function lastOf({ low, high }: NonNullable<ReadPanel['yardsticks'][number]['ribbon']>) {
+function lastOf({ low, high }: Edges) {
   const at = low.findLastIndex((value, place) => value !== null && (high[place] ?? null) !== null);
   return [low[at] ?? null, high[at] ?? null] as const;
 }

@@ -1,6 +1,7 @@
 import type { Annotations, Dash, Shape } from 'plotly.js';
 import type { Reading, ReadYardstick } from '../../core/reading';
 import type { Figures } from '../../core/values';
+import type { Edges } from '../../core/yardsticks';
 import { lettered, page, shades } from '../look';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
@@ -19,10 +20,10 @@ export function yardstickShapes(
   positions: Reading['positions'],
 ): Shapes {
   return placed.panel.yardsticks.flatMap((yardstick) => {
-    const { bands, levels, ribbon, stretches, days } = yardstick;
+    const { bands, levels, edges, filledBetween, stretches, days } = yardstick;
     return [
       ...stretches.map((stretch) => stretchShape(stretch, placed)),
-      ...(ribbon ? ribbonShapes(ribbon, positions, placed, yardstick) : []),
+      ...(filledBetween && edges ? areaShapes(edges, positions, placed, yardstick) : []),
       ...bands.flatMap((each) => bandShape(each, placed, yardstick)),
       ...levels.flatMap((level) => levelShapes(level, placed, size, yardstick)),
       ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size)) : []),
@@ -61,8 +62,8 @@ const paintOf = ({ look }: ReadYardstick) => ({
 });
 
 /** A band whose edges change from position to position, in as many parts as it has gaps. */
-function ribbonShapes(
-  { low, high }: { low: Figures; high: Figures },
+function areaShapes(
+  { low, high }: Edges,
   positions: Reading['positions'],
   placed: PlacedPanel,
   yardstick: ReadYardstick,

@@ -36,15 +36,12 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
   },
   test: ({ is, yardstick }, context) => {
     const found = context.yardsticks.find(({ id }) => id === yardstick);
-    if (!found) return never;
-    const at = (edge: number) => new Array<number>(context.line.figures.length).fill(edge);
-    const { value, exact, bands } = found;
-    const [low, high] = [bands[0]?.from ?? value, bands.at(-1)?.to ?? value];
-    if (low === null || high === null || low === undefined || high === undefined) return never;
+    if (!found?.edges) return never;
+    const { exact, edges } = found;
     if (is === 'inside' || is === 'outside') {
       // The edges of a band belong to it.
-      const over = besides(context, at(low), exact, 'atLeast');
-      const under = besides(context, at(high), exact, 'atMost');
+      const over = besides(context, edges.low, exact, 'atLeast');
+      const under = besides(context, edges.high, exact, 'atMost');
       const both = (one: boolean | null, two: boolean | null) =>
         one === null || two === null ? null : (one && two) === (is === 'inside');
       return {
@@ -55,7 +52,6 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
           both(over.along(stroke, [one]), under.along(stroke, [two])),
       };
     }
-    const edge = value ?? (is === 'over' || is === 'atLeast' ? high : low);
-    return besides(context, at(edge), exact, is);
+    return besides(context, is === 'over' || is === 'atLeast' ? edges.high : edges.low, exact, is);
   },
 };

@@ -1,6 +1,6 @@
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeSchema, findEdge, sayEdges } from '../edges';
-import { nothingFound, type YardstickKind } from './kind';
+import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 /** A band between two values; its edges belong to it. */
 export interface BandDefinition {
@@ -27,6 +27,7 @@ export const band: YardstickKind<BandDefinition> = {
     if (both('deviation')) return 'Usual range';
     return both('percentile') ? 'Between percentiles' : 'Band';
   },
+  heldAs: 'band',
   drafts: [
     {
       label: 'Band',
@@ -51,6 +52,13 @@ export const band: YardstickKind<BandDefinition> = {
         if (plan || open[place] || figure === null) return;
         if (figure >= low && figure <= high) within += 1;
       });
-    return { ...nothingFound, scope, bands: [{ from: low, to: high, shade: 0 }], within };
+    return {
+      ...nothingFound,
+      exact: one.exact && two.exact,
+      scope,
+      edges: constantEdges(context, low, high),
+      bands: [{ from: low, to: high, shade: 0 }],
+      within,
+    };
   },
 };

@@ -3,7 +3,7 @@ import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
 import { band } from './band';
 import { dates } from './dates';
-import type { DraftOf, Found, YardstickKind } from './kind';
+import type { DraftOf, Edges, Found, YardstickKind } from './kind';
 import { line, type Shading, shadings } from './line';
 import { moment } from './moment';
 import { mostRecorded, type RecordedDate, recorded } from './recorded';
@@ -13,7 +13,7 @@ import { ribbon } from './ribbon';
 import { stepOf, steps } from './steps';
 import { today } from './today';
 
-export type { DraftOf, Found, ReadingsEnd, RecordedDate, Shading };
+export type { DraftOf, Edges, Found, ReadingsEnd, RecordedDate, Shading };
 export { mostRecorded, sayReadingsEnd, shadings, stepOf, weekdayNames };
 
 const all = [line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded];
@@ -31,6 +31,10 @@ export { yardstickKinds, yardstickSchema };
 /** The name that a yardstick has from what it is; null where its kind gives none. */
 export const namedBy = (definition: YardstickDefinition): string | null =>
   kindOf(definition).named?.(definition) ?? null;
+
+/** Whether figures can be held against a yardstick, and as against what; null: they cannot. */
+export const heldAs = (definition: YardstickDefinition): 'level' | 'band' | null =>
+  kindOf(definition).heldAs ?? null;
 
 /** The series that a yardstick is found from. */
 export const seriesOfYardstick = (definition: YardstickDefinition): string[] =>

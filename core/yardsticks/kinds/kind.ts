@@ -2,6 +2,12 @@ import type { Kind } from '../../registry';
 import type { Figures } from '../../values';
 import type { YardstickContext } from '../context';
 
+/** The lower and the upper edge at each position; null where there is none. */
+export interface Edges {
+  low: Figures;
+  high: Figures;
+}
+
 /** What a yardstick has found: levels and bands on the value axis, days and stretches of days. */
 export interface Found {
   /** the value of a level line; null when there is none, or nothing to find it from */
@@ -13,8 +19,10 @@ export interface Found {
   levels: readonly number[];
   /** from the lower edge to the upper one; a shade of 0 to 1 tells neighbours apart */
   bands: readonly { from: number; to: number; shade: number }[];
-  /** a band whose edges change from position to position; null without one */
-  ribbon: { low: Figures; high: Figures } | null;
+  /** by position: between what figures are held; a level's are one and the same. null: nothing can be */
+  edges: Edges | null;
+  /** what is drawn of it is the area between its edges, which change from position to position */
+  filledBetween: boolean;
   days: readonly number[];
   /** what each of the days is called; missing: what the yardstick is */
   names?: readonly string[];
@@ -33,14 +41,28 @@ export const nothingFound: Found = {
   days: [],
   stretches: [],
   within: null,
-  ribbon: null,
+  edges: null,
+  filledBetween: false,
 };
+
+/** Edges that are the same at every position. */
+export function constantEdges(
+  { positions }: Pick<YardstickContext, 'positions'>,
+  low: number,
+  high: number,
+): Edges {
+  const all = (edge: number) => new Array<number>(positions.length).fill(edge);
+  const lower = all(low);
+  return { low: lower, high: low === high ? lower : all(high) };
+}
 
 /** One kind of yardstick: what it is, and what it finds. */
 export interface YardstickKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its name in the list of what can be added, with what it is then */
   /** the name that it has from what it is, until somebody writes another; left out: it has none */
   named?: (definition: Definition) => string;
+  /** figures can be held against it: against one value at each position, or against two edges */
+  heldAs?: 'level' | 'band';
   drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
   find: (definition: Definition, context: YardstickContext) => Found;
 }

@@ -1,6 +1,6 @@
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
-import { nothingFound, type YardstickKind } from './kind';
+import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 export const shadings = ['none', 'beneath', 'above'] as const;
 export type Shading = (typeof shadings)[number];
@@ -41,6 +41,7 @@ export const line: YardstickKind<LineDefinition> = {
     onAxis: boolean().required(),
   }),
   named: ({ value }) => nameOfEdge(value),
+  heldAs: 'level',
   drafts: [
     {
       label: 'Level',
@@ -64,6 +65,7 @@ export const line: YardstickKind<LineDefinition> = {
       beneath: [{ from: -Infinity, to: value, shade: 0 }],
       above: [{ from: value, to: Infinity, shade: 0 }],
     }[shading];
-    return { ...nothingFound, value, exact, scope, levels: [value], bands };
+    const edges = constantEdges(context, value, value);
+    return { ...nothingFound, value, exact, scope, edges, levels: [value], bands };
   },
 };

@@ -70,6 +70,7 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     const isAll = Math.abs(from.percent - to.percent) === 100;
     return isAll ? 'All readings' : 'Most readings';
   },
+  heldAs: 'band',
   drafts: [
     {
       label: 'Band of each period’s readings',

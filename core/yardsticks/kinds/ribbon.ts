@@ -25,6 +25,7 @@ export const ribbon: YardstickKind<RibbonDefinition> = {
     to: edge,
     onAxis: mixed<boolean>().oneOf([true, false]).required(),
   }),
+  heldAs: 'band',
   drafts: [
     {
       label: 'Band between two series',
@@ -52,7 +53,8 @@ export const ribbon: YardstickKind<RibbonDefinition> = {
     return {
       ...nothingFound,
       scope,
-      ribbon: {
+      filledBetween: true,
+      edges: {
         low: edges.map((pair) => pair?.[0] ?? null),
         high: edges.map((pair) => pair?.[1] ?? null),
       },

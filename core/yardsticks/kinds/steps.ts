@@ -3,7 +3,7 @@ import { stepEdges } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf, sayScope } from '../finished';
 import { type Scope, scopeShape } from '../scope';
-import { nothingFound, type YardstickKind } from './kind';
+import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 /** Bands with equally many figures in each: halves, quarters, fifths. */
 export interface StepsDefinition {
@@ -26,6 +26,7 @@ export const steps: YardstickKind<StepsDefinition> = {
     ...scopeShape,
   }),
   named: ({ count }) => partNames[count] ?? `${count} steps`,
+  heldAs: 'band',
   drafts: [
     {
       label: 'Equal-count steps',
@@ -39,7 +40,16 @@ export const steps: YardstickKind<StepsDefinition> = {
       to,
       shade: count < 2 ? 0 : step / (count - 1),
     }));
-    return { ...nothingFound, scope: `${count} steps ${sayScope(context, series, scope)}`, bands };
+    const [lowest, highest] = [edges[0], edges.at(-1)];
+    return {
+      ...nothingFound,
+      scope: `${count} steps ${sayScope(context, series, scope)}`,
+      edges:
+        lowest === undefined || highest === undefined
+          ? null
+          : constantEdges(context, lowest, highest),
+      bands,
+    };
   },
 };
 

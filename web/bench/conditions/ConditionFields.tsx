@@ -7,7 +7,7 @@ import {
   conditionKinds,
   type ConditionSetting,
 } from '../../../core/conditions';
-import type { Edge } from '../../../core/yardsticks';
+import { type Edge, heldAs } from '../../../core/yardsticks';
 import { NumberField, SelectField } from '../../controls';
 import { EdgeFields } from '../EdgeFields';
 
@@ -54,9 +54,7 @@ export function ConditionFields(props: ConditionFieldsProps) {
 const draftAbout = (chart: ChartDefinition, series: string) => ({
   level: 0,
   series: chart.series.find(({ id }) => id !== series)?.id ?? series,
-  yardstick:
-    chart.yardsticks.find(({ kind }) => kind === 'line' || kind === 'band' || kind === 'steps')
-      ?.id ?? '',
+  yardstick: chart.yardsticks.find(heldAs)?.id ?? '',
 });
 
 type Several = Extract<ConditionDefinition, { kind: 'several' }>;

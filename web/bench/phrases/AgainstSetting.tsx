@@ -10,6 +10,7 @@ import {
   type SeriesDefinition,
   withMark,
 } from '../../../core/chart';
+import { heldAs } from '../../../core/yardsticks';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
@@ -117,8 +118,8 @@ function possibleMarks(
   series: SeriesDefinition,
 ): { id: string; name: string; band: boolean }[] {
   const lines = chart.yardsticks.flatMap((each) =>
-    each.kind === 'line' || each.kind === 'band' || each.kind === 'ribbon'
-      ? [{ id: each.id, name: each.name, band: each.kind !== 'line' }]
+    'name' in each && heldAs(each)
+      ? [{ id: each.id, name: each.name, band: heldAs(each) === 'band' }]
       : [],
   );
   const others = chart.series.filter(
