@@ -6,7 +6,7 @@ export type SourceIds = Readonly<Record<string, number>>;
 
 /** A monthly chart in one picture, with nothing on it. */
 export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
-  version: 3,
+  version: 4,
   grain: 'month',
   yearStart: 1,
   along: { kind: 'periods' },

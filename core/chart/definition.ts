@@ -170,7 +170,7 @@ export type StyledYardstick = YardstickDefinition & { look?: YardstickLook };
 
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
-  version: 3;
+  version: 4;
   title: string;
   grain: Grain;
   /** other grains that readers may see it by; missing: none */

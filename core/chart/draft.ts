@@ -1,8 +1,8 @@
-import { renamedIn } from '../formula';
 import { plainAxes } from './axes';
 import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
 import { type Colour, plainStroke } from './strokes';
 import { takesPalette } from './roleStrokes';
+import { withRenamed } from './renaming';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
 import type {
@@ -77,7 +77,7 @@ export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
   const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
   return {
-    version: 3,
+    version: 4,
     title: `${series.name} by ${grain}`,
     grain,
     along: { kind: 'periods' },
@@ -150,23 +150,18 @@ export function withMark(
   return { ...chart, series, colourRules: [...others, off, on] };
 }
 
-/** Changes a series; formulas that name it follow its new name. */
+/** Changes a series; what names it follows its new name. */
 export function withChanged(
   chart: ChartDefinition,
   seriesId: string,
   more: Partial<SeriesDefinition>,
 ): ChartDefinition {
-  const before = chart.series.find(({ id }) => id === seriesId);
   const { name } = more;
-  const follow = (text: string) =>
-    before && name !== undefined ? renamedIn(text, before.name, name) : text;
-  return {
+  const changed = {
     ...chart,
-    series: chart.series.map((each) => {
-      if (each.id === seriesId) return { ...each, ...more };
-      const { figures } = each;
-      if (figures.kind !== 'formula') return each;
-      return { ...each, figures: { ...figures, text: follow(figures.text) } };
-    }),
+    series: chart.series.map((each) =>
+      each.id === seriesId ? { ...each, ...more, name: each.name } : each,
+    ),
   };
+  return name === undefined ? changed : withRenamed(changed, { of: 'series', id: seriesId }, name);
 }

@@ -1,16 +1,29 @@
 import { namedBy } from '../yardsticks';
-import { withChanged } from './draft';
 import type { ChartDefinition, SeriesDefinition } from './definition';
+import { isSamePart, namedParts, type Part } from './parts';
+import { withRenamed } from './renaming';
 
 /** The name that a series has from the column it draws. */
 export const nameOfFigures = ({ figures }: Pick<SeriesDefinition, 'figures'>): string | null =>
   figures.kind === 'rows' ? (figures.column ?? 'Rows') : null;
+
+/** Whether a name is one that was given by itself: that, or with a number after it where it was taken. */
+const isFrom = (given: string | null, name: string): boolean =>
+  given !== null && name.startsWith(given) && /^( \d+)?$/.test(name.slice(given.length));
 
 /** The title that a chart has from its first series and from what stands along its axis. */
 export function titleOfChart({ series, along, grain }: ChartDefinition): string {
   const name = series[0]?.name ?? 'Rows';
   if (along.kind === 'periods') return `${name} by ${grain}`;
   return 'column' in along && along.column ? `${name} by ${along.column}` : `${name} as recorded`;
+}
+
+/** The name that a part has from what it is; null where it has none. */
+function nameGiven({ series, yardsticks }: ChartDefinition, { of, id }: Part): string | null {
+  const figures = of === 'series' && series.find((each) => each.id === id);
+  if (figures) return nameOfFigures(figures);
+  const yardstick = of === 'yardsticks' && yardsticks.find((each) => each.id === id);
+  return yardstick ? namedBy(yardstick) : null;
 }
 
 /**
@@ -21,24 +34,13 @@ export function withFollowingWords(
   before: ChartDefinition,
   after: ChartDefinition,
 ): ChartDefinition {
-  const renamed = after.series.reduce((chart, series) => {
-    const old = before.series.find(({ id }) => id === series.id);
-    const name = nameOfFigures(series);
-    const follows = old && old.name === nameOfFigures(old) && series.name === old.name;
-    return follows && name !== null && name !== old.name
-      ? withChanged(chart, series.id, { name })
-      : chart;
+  const named = namedParts(after).reduce((chart, part) => {
+    const old = namedParts(before).find((each) => isSamePart(each, part));
+    const [given, now] = [nameGiven(before, part), nameGiven(chart, part)];
+    const follows = old?.name === part.name && isFrom(given, part.name);
+    if (!follows || now === null || now === given) return chart;
+    return withRenamed(chart, part, now);
   }, after);
-  const yardsticks = renamed.yardsticks.map((yardstick) => {
-    const old = before.yardsticks.find(({ id }) => id === yardstick.id);
-    const name = namedBy(yardstick);
-    if (!old || name === null || !('name' in old) || !('name' in yardstick)) return yardstick;
-    const follows = old.name === namedBy(old) && yardstick.name === old.name;
-    return follows && name !== yardstick.name ? { ...yardstick, name } : yardstick;
-  });
-  const named = yardsticks.some((each, at) => each !== renamed.yardsticks[at])
-    ? { ...renamed, yardsticks }
-    : renamed;
   const titled = before.title === titleOfChart(before) && named.title === before.title;
   const title = titleOfChart(named);
   return titled && title !== named.title ? { ...named, title } : named;

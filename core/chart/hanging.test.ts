@@ -1,7 +1,9 @@
 import { testChart, testSeries } from '../testing';
 import type { ChartDefinition } from './definition';
 import { draftRule, draftStandout, withMark } from './draft';
-import { hangingOn, type Part, withoutPart, withRenamed } from './hanging';
+import { hangingOn, withoutPart } from './hanging';
+import type { Part } from './parts';
+import { withRenamed } from './renaming';
 
 const formula = (id: string, text: string) =>
   testSeries(id, { name: id, figures: { kind: 'formula', text } });

@@ -1,13 +1,8 @@
-import { mentionedIn, renamedIn } from '../formula';
+import { mentionedIn } from '../formula';
 
 import type { ChartDefinition, ColourRuleDefinition } from './definition';
 import { withMark } from './draft';
-
-/** A part of a chart that its other parts may name. */
-export interface Part {
-  of: 'series' | 'yardsticks' | 'dials';
-  id: string;
-}
+import { isSamePart, namedParts, type Part } from './parts';
 
 /** A part that names another one and would be left without it. */
 export interface Hanging {
@@ -68,7 +63,7 @@ function seriesNaming(chart: ChartDefinition, part: Part): Hanging[] {
     .flatMap(({ id, name, figures, mark, handover }): Hanging[] => {
       const words = `“${name}”`;
       const formula = figures.kind === 'formula' ? figures.text : null;
-      if (formula !== null && part.of !== 'yardsticks' && mentionedIn(formula, own))
+      if (formula !== null && own !== '' && part.of !== 'yardsticks' && mentionedIn(formula, own))
         return [{ of, id, words, goes: true }];
       const loses = (field: object, what: string): Hanging[] =>
         namesPart(field, part) ? [{ of, id, words: `what ${words} ${what}`, goes: false }] : [];
@@ -153,28 +148,8 @@ export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition
     .reduce(withoutPart, cleared);
 }
 
-/** A chart whose part has another name; formulas that name it follow. */
-export function withRenamed(chart: ChartDefinition, part: Part, name: string): ChartDefinition {
-  const before = nameOf(chart, part);
-  const renamed: ChartDefinition = {
-    ...chart,
-    [part.of]: (chart[part.of] as { id: string }[]).map((each) =>
-      each.id === part.id ? { ...each, name } : each,
-    ),
-  };
-  if (part.of === 'yardsticks') return renamed;
-  const series = renamed.series.map((each) => {
-    const { figures } = each;
-    if (figures.kind !== 'formula') return each;
-    return { ...each, figures: { ...figures, text: renamedIn(figures.text, before, name) } };
-  });
-  return { ...renamed, series };
-}
-
-function nameOf(chart: ChartDefinition, { of, id }: Part): string {
-  const found = (chart[of] as { id: string; name?: string }[]).find((each) => each.id === id);
-  return found?.name ?? '';
-}
+const nameOf = (chart: ChartDefinition, part: Part): string =>
+  namedParts(chart).find((each) => isSamePart(each, part))?.name ?? '';
 
 function namesPart(thing: unknown, part: Part): boolean {
   if (typeof thing !== 'object' || thing === null) return false;

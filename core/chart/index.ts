@@ -1,4 +1,6 @@
-export { type Hanging, hangingOn, type Part, withoutPart, withRenamed } from './hanging';
+export { type Hanging, hangingOn, withoutPart } from './hanging';
+export { namedAlready, type Part } from './parts';
+export { withOwnNames, withRenamed } from './renaming';
 export { draftRole, type DraftSource } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export {

@@ -1,4 +1,5 @@
 import type { Day } from '../calendar';
+import { mentionedIn } from '../formula';
 import type { FrameRequest } from '../frame';
 import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
 import { greysLines } from './chartFilters';
@@ -63,7 +64,7 @@ export function dialsAsked({
     figures.kind === 'formula' ? figures.text : [],
   );
   return dials.flatMap(({ id, name, kind }) => {
-    const inFormula = kind === 'number' && formulas.some((text) => text.includes(name));
+    const inFormula = kind === 'number' && formulas.some((text) => mentionedIn(text, name));
     return inFormula || filters.some(({ dial }) => dial === id) ? [name] : [];
   });
 }

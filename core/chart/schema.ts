@@ -25,6 +25,7 @@ import {
 } from './definition';
 import { alongSchema } from './along';
 import { axesSchema } from './axes';
+import { sharedName } from './parts';
 import { chartFilterSchema } from './chartFilters';
 import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
@@ -171,11 +172,11 @@ const styledYardstick = lazy((value: unknown) => {
 });
 
 const isEarlier = (given: unknown) =>
-  [1, 2].includes((given as { version?: number } | null)?.version ?? 0);
+  [1, 2, 3].includes((given as { version?: number } | null)?.version ?? 0);
 
 /** The form every chart definition must have; one of an earlier version is upgraded first. */
 export const chartSchema = object({
-  version: mixed<3>().oneOf([3]).required(),
+  version: mixed<4>().oneOf([4]).required(),
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
   readerGrains: list(oneOf<Grain>(grains).required(), grains.length).default(undefined).optional(),
@@ -200,7 +201,33 @@ export const chartSchema = object({
   together: togetherSchema.default(undefined).optional(),
 })
   .noUnknown()
-  .transform((given: unknown) => (isEarlier(given) ? upgradeChart(given as StoredChart) : given));
+  .transform((given: unknown) => (isEarlier(given) ? upgraded(given as StoredChart) : given))
+  .test('own-names', '', (chart, context) => {
+    const twice = sharedName(
+      [...asList(chart.series), ...asList(chart.yardsticks), ...asList(chart.dials)].flatMap(
+        (part) => (typeof part?.name === 'string' ? part.name : []),
+      ),
+    );
+    return (
+      twice === null ||
+      context.createError({
+        message: `Two things on the chart are called “${twice}”. Give one of them another name.`,
+      })
+    );
+  });
+
+/** Fields are looked at by themselves, and may be anything when this is asked. */
+const asList = (value: unknown) => (Array.isArray(value) ? (value as { name?: unknown }[]) : []);
+
+/** What is no chart of any version is left to be refused as it is. */
+function upgraded(given: StoredChart): unknown {
+  try {
+    return upgradeChart(given);
+  } catch (error) {
+    if (error instanceof TypeError) return given;
+    throw error;
+  }
+}
 
 /**
  * Reads a chart definition from plain data.

@@ -45,7 +45,7 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
   const chart = upgradeChart(first as unknown as StoredChart);
   expect(parseChart(JSON.parse(JSON.stringify(chart)))).toEqual(chart);
   expect(chart).toMatchObject({
-    version: 3,
+    version: 4,
     grain: 'week',
     arrangement: { kind: 'one' },
     span: { kind: 'fixed', from: '2026-01-01', to: null },
@@ -69,6 +69,58 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
 
 it('takes a chart of version 1 from outside, and leaves one of today alone', () => {
   const chart = parseChart(first);
-  expect(chart.version).toBe(3);
+  expect(chart.version).toBe(4);
   expect(upgradeChart(chart)).toBe(chart);
+});
+
+it('gives what shares a name one of its own, and lets what was named stay what was meant', () => {
+  const chart = parseChart(first);
+  const part = (id: string, name: string, more = {}) => ({ ...chart.series[0], id, name, ...more });
+  const formula = (id: string, name: string, text: string) =>
+    part(id, name, { figures: { kind: 'formula', text } });
+  const line = (id: string, name: string) => ({ ...chart.yardsticks[1], id, name });
+  const dial = (id: string, name: string) => ({
+    id,
+    kind: 'number',
+    name,
+    value: 1,
+    from: 0,
+    to: 2,
+    step: 1,
+  });
+  const third = {
+    ...chart,
+    version: 3,
+    title: '{fares} beside {Limit}, {Share} and {Gone}',
+    series: [
+      formula('f', 'Fares', 'Fares / Share'),
+      part('a', 'Fares'),
+      part('b', 'fares'),
+      formula('g', 'Worked', '"fares" * limit'),
+    ],
+    yardsticks: [line('l', 'Limit'), line('m', 'Share')],
+    dials: [dial('s', 'Share'), dial('d', 'Limit')],
+    colourRules: [],
+    standouts: [],
+  };
+  const fourth = upgradeChart(third as unknown as StoredChart);
+  expect(fourth.series.map(({ name }) => name)).toEqual(['Fares', 'Fares 2', 'fares 3', 'Worked']);
+  expect(
+    [...fourth.yardsticks, ...fourth.dials].map((each) => 'name' in each && each.name),
+  ).toEqual(['Limit', 'Share', 'Share 2', 'Limit 2']);
+  const texts = fourth.series.map(({ figures }) => figures.kind === 'formula' && figures.text);
+  expect([texts[0], texts[3]]).toEqual(['"Fares 2" / "Share 2"', '"fares 3" * "Limit 2"']);
+  expect(fourth.title).toBe('{fares 3} beside {Limit}, {Share} and {Gone}');
+  expect(parseChart(third)).toEqual(parseChart(fourth));
+});
+
+it('refuses two things of one name, and what is no chart of any version', () => {
+  const chart = parseChart(first);
+  const named = (name: string) => ({
+    ...chart,
+    yardsticks: [{ ...chart.yardsticks[1], name }],
+  });
+  expect(() => parseChart(named(' A '))).toThrow('Two things on the chart are called “A”');
+  expect(parseChart(named('Another')).yardsticks).toHaveLength(1);
+  expect(() => parseChart({ version: 3, series: 5 })).toThrow();
 });

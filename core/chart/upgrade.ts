@@ -1,8 +1,11 @@
+import { isSameName, renamedBy } from '../formula';
+import { renamedSlots } from '../labels';
 import { isFigure } from '../values';
 import type { YardstickDefinition } from '../yardsticks';
 import { type AxisStart, plainAxes } from './axes';
 import { draftRule, draftStandout } from './draft';
 import type { ChartDefinition, SeriesDefinition, SplitDefinition } from './definition';
+import { freeName, isSamePart, type NamedPart, namedParts, type Part } from './parts';
 import type { Role } from './roles';
 import { type Colour, noPoints, plainStroke, type StrokeDefinition } from './strokes';
 import { takesPalette } from './roleStrokes';
@@ -51,13 +54,19 @@ interface SecondChart extends Omit<
   standouts: { id: string; series: string; pick: 'highest' | 'lowest' | 'first' | 'last' }[];
 }
 
+/** A chart as version 3 kept it. */
+interface ThirdChart extends Omit<ChartDefinition, 'version'> {
+  version: 3;
+}
+
 /** A definition as any version stored it. */
-export type StoredChart = FirstChart | SecondChart | ChartDefinition;
+export type StoredChart = FirstChart | SecondChart | ThirdChart | ChartDefinition;
 
 /** Turns a definition as any version stored it into one of today's, step by step. */
 export function upgradeChart(stored: StoredChart): ChartDefinition {
   const second = stored.version === 1 ? toSecond(withDrawnLevels(stored)) : stored;
-  return second.version === 2 ? toThird(second) : second;
+  const third = second.version === 2 ? toThird(second) : second;
+  return third.version === 3 ? toFourth(third) : third;
 }
 
 /** Version 1 let levels through that drew nothing: beyond what can be drawn, or no number at all. */
@@ -116,7 +125,7 @@ function toSecond({ span, series, yardsticks, ...chart }: FirstChart): SecondCha
  * Version 3 knows a second value axis, formats, a legend, filters of the chart, kinds of points, dials,
  * conditions of rules and more ways to pick points out.
  */
-function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart): ChartDefinition {
+function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart): ThirdChart {
   return {
     ...chart,
     version: 3,
@@ -136,5 +145,55 @@ function toThird({ axis, series, colourRules, standouts, ...chart }: SecondChart
       split: split && { ...split, colourBy: null },
       stroke: { ...stroke, points: { ...noPoints, at: stroke.points ? 'all' : 'none' } },
     })),
+  };
+}
+
+/**
+ * Version 4 has no two series, yardsticks or dials of one name, capitals ignored: later ones get a number
+ * after it. What named one of several names the one that was meant.
+ */
+function toFourth(third: ThirdChart): ChartDefinition {
+  const { series, dials } = third;
+  const parts = namedParts(third);
+  const taken: string[] = [];
+  const named = parts.map((part) => {
+    const name = freeName(part.name, taken);
+    taken.push(name);
+    return { ...part, name };
+  });
+  const nameOf = (part: Part) => named.find((each) => isSamePart(each, part))?.name ?? null;
+  const meant = (pool: readonly NamedPart[], name: string) =>
+    pool.find((each) => each.name === name) ?? pool.find((each) => isSameName(each.name, name));
+  const renamedTo = (pool: readonly NamedPart[]) => (name: string) => {
+    const part = meant(pool, name);
+    const next = part ? nameOf(part) : null;
+    return next === part?.name ? null : next;
+  };
+  const of = (kind: Part['of']) => parts.filter((part) => part.of === kind);
+  const turned = of('dials').filter(({ id }) =>
+    dials.some((dial) => dial.id === id && dial.kind === 'number'),
+  );
+  // In a title the last of several lines counted, and lines before yardsticks.
+  const inTitle = [...of('series').reverse(), ...of('yardsticks').reverse()];
+  const rename =
+    <Each extends { id: string }>(kind: Part['of']) =>
+    (each: Each): Each =>
+      'name' in each ? { ...each, name: nameOf({ of: kind, id: each.id }) } : each;
+  return {
+    ...third,
+    version: 4,
+    title: renamedSlots(third.title, renamedTo(inTitle)),
+    yardsticks: third.yardsticks.map(rename('yardsticks')),
+    dials: dials.map(rename('dials')),
+    series: series.map((each) => {
+      const others = of('series').filter(({ id }) => id !== each.id);
+      const { figures } = each;
+      const text =
+        figures.kind === 'formula' && renamedBy(figures.text, renamedTo([...others, ...turned]));
+      return {
+        ...rename('series')(each),
+        figures: text === false ? figures : { kind: 'formula', text },
+      } as SeriesDefinition;
+    }),
   };
 }

@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { isProblem, readFormula } from './formula';
+import { mentionedIn, renamedIn, writtenName } from './names';
 
 const figures: Record<string, number | null> = {
   Fares: 0.1,
@@ -78,6 +80,35 @@ it.each([
   ['1'.repeat(600), /at most 500/],
 ])('says what is wrong with %j', (text, sentence) => {
   expect(String(work(text))).toMatch(sentence);
+});
+
+it('reads any name as it is written, whatever stands in it', () => {
+  fc.assert(
+    fc.property(fc.string({ unit: 'grapheme', minLength: 1, maxLength: 20 }), (name) => {
+      fc.pre(name.toLowerCase() !== 'fares');
+      expect(readFormula(`min(${writtenName(name)}, 2) / 2`, ['Fares', name])).toMatchObject({
+        names: [name],
+      });
+    }),
+  );
+});
+
+it.each([
+  ['fares / 2', 'Fares', 'Fare revenue', '"Fare revenue" / 2'],
+  ['min(Min, 2)', 'min', 'Least', 'min(Least, 2)'],
+  ['Fares / 2', 'Fares', 'min', '"min" / 2'],
+  ['Fares and "FARES"', 'Fares', 'And', '"And" and "And"'],
+  ['"a ""b""" + Fares', 'a "b"', 'net "c"', '"net ""c""" + Fares'],
+  ["“Fuel cost” + 'Fuel cost'", 'Fuel cost', 'Fuel', 'Fuel + Fuel'],
+  ['2e5 + e5', 'e5', 'x', '2e5 + x'],
+  ['Fares', 'Fare', 'x', 'Fares'],
+])('writes in %j in the place of %j %j', (formula, from, to, wanted) => {
+  expect(renamedIn(formula, from, to)).toBe(wanted);
+  expect(mentionedIn(formula, from)).toBe(wanted !== formula);
+});
+
+it.each(['$0 + "Fuel cost"', '$0'])('takes no word of its own from outside: %s', (text) => {
+  expect(work(text)).toMatch(/“\$” can stand in a name between quotes/);
 });
 
 it('points at the place where a formula stops making sense', () => {

@@ -1,5 +1,6 @@
 import jsep, { type Expression } from 'jsep';
 import { isFigure, type Problem } from '../values';
+import { isSameName, namesIn, writtenName } from './names';
 import { functions, type Operand, operations } from './operations';
 
 /** A formula that was read, ready to be worked out for many rows or periods. */
@@ -51,8 +52,9 @@ export function readFormula(text: string, known: readonly string[]): Formula | F
   if (text.length > longestFormula)
     return problem(`A formula has at most ${longestFormula} characters.`, longestFormula);
   try {
-    const reader = new Reader(text, known);
-    const evaluate = reader.read(jsep(text), 0);
+    const { plain, names } = withPlainNames(text);
+    const reader = new Reader(text, known, names);
+    const evaluate = reader.read(jsep(plain), 0);
     const { exact, linear } = reader;
     return {
       names: [...reader.names],
@@ -70,6 +72,26 @@ export function readFormula(text: string, known: readonly string[]): Formula | F
     const { index = 0, description = 'it' } = error as { index?: number; description?: string };
     return problem(`The formula cannot be read here: ${description.toLowerCase()}.`, index);
   }
+}
+
+/**
+ * A formula in which words that nobody can write stand in the places of quoted names, each as long as
+ * what it stands for, so that places in the text stay what they are.
+ */
+function withPlainNames(text: string): { plain: string; names: Map<string, string> } {
+  const names = new Map<string, string>();
+  const quoted = namesIn(text).filter((each) => each.quoted);
+  const sign = [...text.matchAll(/\$/g)].find(
+    ({ index }) => !quoted.some(({ from, to }) => index > from && index < to),
+  );
+  if (sign)
+    throw new Unreadable('“$” can stand in a name between quotes, and nowhere else.', sign.index);
+  const plain = quoted.reduceRight((written, { name, from, to }, at) => {
+    const word = `$${at.toString(36)}`.padEnd(to - from, '$');
+    names.set(word, name);
+    return written.slice(0, from) + word + written.slice(to);
+  }, text);
+  return { plain, names };
 }
 
 /** Whether a formula could not be read. */
@@ -99,12 +121,17 @@ class Reader {
   constructor(
     private readonly text: string,
     private readonly known: readonly string[],
+    /** the names that stood between quotes, by the words in their places */
+    private readonly quoted: ReadonlyMap<string, string>,
   ) {}
 
   read(node: Expression, depth: number): Evaluate {
     if (depth > deepest) throw new Unreadable('The formula is nested too deeply.', 0);
     if (node.type === 'Literal') return this.literal(node.value);
-    if (node.type === 'Identifier') return this.named(String(node.name));
+    if (node.type === 'Identifier') {
+      const word = String(node.name);
+      return this.named(this.quoted.get(word) ?? word);
+    }
     if (node.type === 'UnaryExpression') return this.signed(node, depth);
     if (node.type === 'BinaryExpression') return this.combined(node, depth);
     if (node.type === 'CallExpression') return this.called(node, depth);
@@ -115,24 +142,22 @@ class Reader {
   }
 
   private literal(value: unknown): Evaluate {
-    if (typeof value === 'number') {
-      this.linear = false;
-      return () => value;
-    }
-    return this.named(String(value));
+    if (typeof value !== 'number') return this.named(String(value));
+    this.linear = false;
+    return () => value;
   }
 
   private named(name: string): Evaluate {
     const meant = this.known.includes(name)
       ? name
-      : this.known.find((each) => each.toLowerCase() === name.toLowerCase());
+      : this.known.find((each) => isSameName(each, name));
     if (meant === undefined) throw new Unreadable(this.unknown(name), this.text.indexOf(name));
     this.names.add(meant);
     return (figureOf) => figureOf(meant);
   }
 
   private unknown(name: string): string {
-    const some = this.known.slice(0, 6).map((each) => (/^\w+$/.test(each) ? each : `"${each}"`));
+    const some = this.known.slice(0, 6).map(writtenName);
     return `There is no “${name}”. There is ${some.join(', ')}${this.known.length > 6 ? ' and more' : ''}.`;
   }
 

@@ -5,4 +5,4 @@ export {
   longestFormula,
   readFormula,
 } from './formula';
-export { mentionedIn, renamedIn, writtenName } from './renamed';
+export { isSameName, mentionedIn, renamedBy, renamedIn, writtenName } from './names';

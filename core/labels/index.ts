@@ -27,4 +27,4 @@ export {
 export { spreadLabels } from './placement';
 export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
-export { fillSlots, slotsOf, withoutSlots } from './slots';
+export { fillSlots, renamedSlots, slotOf, slotsOf, withoutSlots } from './slots';

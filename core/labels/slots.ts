@@ -1,9 +1,31 @@
-/** A slot of a text: a name between braces, that a value takes the place of. */
-const slot = /\{([^{}]{1,120})\}/g;
+import { writtenName } from '../formula';
 
-/** The names of the slots of a text, as written. */
+/**
+ * A slot of a text: a name between braces, that a value takes the place of. A name with braces or
+ * quotes in it is written between quotes, as in formulas.
+ */
+const slot = /\{\s*(?:"((?:[^"]|"")*)"|([^{}]{1,120}?))\s*\}/g;
+
+const nameOf = (quoted: string | undefined, plain: string | undefined): string =>
+  quoted === undefined ? (plain ?? '') : quoted.replaceAll('""', '"');
+
+/** The names of the slots of a text. */
 export const slotsOf = (text: string): string[] =>
-  [...text.matchAll(slot)].map(([, name]) => (name as string).trim());
+  [...text.matchAll(slot)].map(([, quoted, plain]) => nameOf(quoted, plain));
+
+/** A slot of a name. */
+export const slotOf = (name: string): string =>
+  `{${/[{}"]/.test(name) ? writtenName(name) : name}}`;
+
+/**
+ * Writes other names in the slots of a text.
+ * @param renamed another name for one that stands there; null leaves it
+ */
+export const renamedSlots = (text: string, renamed: (name: string) => string | null): string =>
+  text.replace(slot, (written, quoted?: string, plain?: string) => {
+    const next = renamed(nameOf(quoted, plain));
+    return next === null ? written : slotOf(next);
+  });
 
 /** A text as it is told where no value is known yet. */
 export const withoutSlots = (text: string): string => text.replace(slot, '…');
@@ -18,6 +40,7 @@ export function fillSlots(text: string, values: ReadonlyMap<string, string>): st
   const known = new Map([...values].map(([name, value]) => [name.toLowerCase(), value]));
   return text.replace(
     slot,
-    (written, name: string) => known.get(name.trim().toLowerCase()) ?? written,
+    (written, quoted?: string, plain?: string) =>
+      known.get(nameOf(quoted, plain).toLowerCase()) ?? written,
   );
 }

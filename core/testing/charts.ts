@@ -31,7 +31,7 @@ export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): Se
 
 /** A monthly chart of a test, in one picture. */
 export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition => ({
-  version: 3,
+  version: 4,
   title: 'Test',
   grain: 'month',
   yearStart: 1,

@@ -1,6 +1,11 @@
 import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Chart } from '../../contract';
-import { type ChartDefinition, goesOnWriting, withFollowingWords } from '../../core/chart';
+import {
+  type ChartDefinition,
+  goesOnWriting,
+  withFollowingWords,
+  withOwnNames,
+} from '../../core/chart';
 
 /** Whether what is on the bench is what the server has. */
 export type SaveState =
@@ -87,7 +92,9 @@ export const benchSlice = createSlice({
     },
     changed(state, { payload: changed }: PayloadAction<ChartDefinition>) {
       const { past, definition } = current(state);
-      const payload = definition ? withFollowingWords(definition, changed) : changed;
+      const payload = definition
+        ? withOwnNames(definition, withFollowingWords(definition, changed))
+        : changed;
       // A text is written letter by letter, and taken back at once.
       if (definition && !goesOnWriting(past.at(-1), definition, payload))
         state.past = [...past.slice(-mostSteps), definition];

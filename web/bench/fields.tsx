@@ -1,4 +1,3 @@
-import { Input } from 'antd';
 import { type Colour, colours } from '../../core/chart';
 import { SelectField } from '../controls';
 import { StrokeSample } from '../look';
@@ -26,26 +25,5 @@ export function ColourField({ label = 'Colour', value, onChange }: ColourFieldPr
         ),
       }))}
     />
-  );
-}
-
-/** A text field that keeps what it had when it is emptied. */
-export function NameField({
-  value,
-  onChange,
-}: {
-  value: string;
-  onChange: (name: string) => void;
-}) {
-  return (
-    <label className="field">
-      <span>Called</span>
-      <Input
-        value={value}
-        aria-label="Called"
-        maxLength={120}
-        onChange={(event) => event.target.value.trim() && onChange(event.target.value)}
-      />
-    </label>
   );
 }

@@ -1,5 +1,5 @@
 import { boolean, object, string } from 'yup';
-import { isProblem, longestFormula, readFormula } from '../../formula';
+import { isProblem, longestFormula, readFormula, writtenName } from '../../formula';
 import { cellFigure } from '../../table';
 import { ProblemError } from '../../values';
 import { countRows, freshName, type StepBase, type StepKind } from '../step';
@@ -10,9 +10,6 @@ export interface ComputeStep extends StepBase {
   name: string;
   formula: string;
 }
-
-/** A name as it stands in a formula: plainly, or between quotation marks when it holds more than letters. */
-const writtenName = (name: string) => (/^[A-Za-z_]\w*$/.test(name) ? name : `"${name}"`);
 
 export const compute: StepKind<ComputeStep> = {
   kind: 'compute',

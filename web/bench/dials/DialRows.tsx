@@ -1,8 +1,8 @@
 import dayjs from 'dayjs';
-import { type ChartDefinition, freshId, hangingOn, withRenamed } from '../../../core/chart';
+import { type ChartDefinition, freshId, hangingOn } from '../../../core/chart';
 import type { DialDefinition } from '../../../core/dials';
 import type { Reading } from '../../../core/reading';
-import { NameField } from '../fields';
+import { PartName } from '../PartName';
 import { AddMenu } from '../AddMenu';
 import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
@@ -83,14 +83,10 @@ export function DialRows({ chart, reading }: DialRowsProps) {
 
 function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefinition }) {
   const { set, remove } = usePart('dials', dial.id);
-  const change = useChange();
   const part = { of: 'dials', id: dial.id } as const;
   return (
     <>
-      <NameField
-        value={dial.name}
-        onChange={(name) => change((before) => withRenamed(before, part, name))}
-      />
+      <PartName chart={chart} part={part} value={dial.name} />
       <DialFields dial={dial} onChange={set} />
       <Remove name={dial.name} hanging={hangingOn(chart, part)} onRemove={remove} />
     </>

@@ -10,7 +10,7 @@ import { isAdditive } from '../../../core/frame';
 import { api } from '../../api';
 import { NumberField, SelectField } from '../../controls';
 import { AggregateFields, FormulaField, sayMeasure } from '../../measures';
-import { NameField } from '../fields';
+import { PartName } from '../PartName';
 import type { SeriesPhraseProps } from './seriesPhrase';
 
 const kindWords: Record<FiguresDefinition['kind'], string> = {
@@ -68,7 +68,7 @@ export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
           onChange={(number) => onChange({ figures: { ...figures, number } })}
         />
       )}
-      <NameField value={series.name} onChange={(name) => onChange({ name })} />
+      <PartName chart={chart} part={{ of: 'series', id: series.id }} value={series.name} />
     </>
   );
 }
@@ -76,12 +76,7 @@ export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
 function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures: RowsFigures }) {
   const { data: sources } = api.useSourcesQuery();
   const source = sources?.find(({ id }) => id === figures.sourceId);
-  // A name that was only the column's follows the column.
-  const follows = series.name === (figures.column ?? 'Rows');
-  const set = (more: Partial<RowsFigures>) => {
-    const next = { ...figures, ...more };
-    onChange({ figures: next, name: follows ? (next.column ?? 'Rows') : series.name });
-  };
+  const set = (more: Partial<RowsFigures>) => onChange({ figures: { ...figures, ...more } });
   return (
     <>
       <SelectField
@@ -90,8 +85,7 @@ function RowsFields({ series, onChange, figures }: SeriesPhraseProps & { figures
         onChange={(id) => {
           const other = sources?.find((each) => each.id === id);
           if (!other) return;
-          const { figures: drafted, name } = draftSeries(other, series.id, series.role);
-          onChange({ figures: drafted, split: null, name: follows ? name : series.name });
+          onChange({ figures: draftSeries(other, series.id, series.role).figures, split: null });
         }}
         options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
       />

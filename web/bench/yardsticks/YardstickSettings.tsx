@@ -1,7 +1,7 @@
 import type { ComponentType } from 'react';
 import { type ChartDefinition, hangingOn, type StyledYardstick } from '../../../core/chart';
 import type { YardstickDefinition } from '../../../core/yardsticks';
-import { NameField } from '../fields';
+import { PartName } from '../PartName';
 import { Remove, usePart } from '../usePart';
 import { BandSentence } from './BandSentence';
 import { DatesSentence } from './DatesSentence';
@@ -40,6 +40,7 @@ interface YardstickSettingsProps {
 /** A yardstick as a sentence, whose phrases are its settings. */
 export function YardstickSettings({ chart, yardstick }: YardstickSettingsProps) {
   const { set, remove } = usePart('yardsticks', yardstick.id);
+  const part = { of: 'yardsticks', id: yardstick.id } as const;
   const Sentence = sentences[yardstick.kind] as ComponentType<
     YardstickSentenceProps<YardstickDefinition['kind']>
   >;
@@ -53,15 +54,10 @@ export function YardstickSettings({ chart, yardstick }: YardstickSettingsProps) 
         />{' '}
         <LookPhrase yardstick={yardstick} onChange={set} />
       </p>
-      {'name' in yardstick && (
-        <NameField
-          value={yardstick.name}
-          onChange={(name) => set({ ...yardstick, name } as StyledYardstick)}
-        />
-      )}
+      {'name' in yardstick && <PartName chart={chart} part={part} value={yardstick.name} />}
       <Remove
         name={'name' in yardstick ? yardstick.name : 'the today line'}
-        hanging={hangingOn(chart, { of: 'yardsticks', id: yardstick.id })}
+        hanging={hangingOn(chart, part)}
         onRemove={remove}
       />
     </>
