@@ -127,7 +127,7 @@ const fuelLimit = ({ series }: Parts): ChartDefinition => ({
     {
       id: 'contract',
       kind: 'moment',
-      name: 'New contract',
+      name: 'Contract begins',
       offsetDays: 0,
       at: 'dial',
       dial: 'contract',

@@ -125,6 +125,9 @@ test('everything that figures are held against is set up through the interface',
     await add(page, page.getByRole('region', { name: 'Dials' }), 'a number');
     const dials = page.getByRole('region', { name: 'Dials' });
     await dials.getByRole('button', { name: /^Edit / }).click();
+    // A name that something else has is said, and not taken.
+    await dials.getByLabel('Called').fill('FARES');
+    await expect(dials.getByText('Something else on the chart is called “FARES”.')).toBeVisible();
     await dials.getByLabel('Called').fill('Days back');
     await dials.getByLabel('Turns from').fill('-90');
     await dials.getByLabel('Stands at').fill('-30');
@@ -133,7 +136,7 @@ test('everything that figures are held against is set up through the interface',
     await page.getByRole('button', { name: 'Stands at: today' }).click();
     await choose(page, 'Days are', 'as the dial Days back says');
     await closePhrase(page);
-    await expect(yardsticks.getByText('15 Jun', { exact: true })).toBeVisible();
+    await expect(yardsticks.getByText('15 Jun 2026', { exact: true })).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Close Today' }).click();
   });
 

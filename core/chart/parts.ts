@@ -11,12 +11,12 @@ export interface NamedPart extends Part {
   name: string;
 }
 
+type Parts = Pick<ChartDefinition, 'yardsticks' | 'dials'> & {
+  series: readonly Pick<NamedPart, 'id' | 'name'>[];
+};
+
 /** Everything of a chart that has a name; the today line has none of its own. */
-export const namedParts = ({
-  series,
-  yardsticks,
-  dials,
-}: Pick<ChartDefinition, 'series' | 'yardsticks' | 'dials'>): NamedPart[] => [
+export const namedParts = ({ series, yardsticks, dials }: Parts): NamedPart[] => [
   ...series.map(({ id, name }) => ({ of: 'series' as const, id, name })),
   ...yardsticks.flatMap((each) =>
     'name' in each ? [{ of: 'yardsticks' as const, id: each.id, name: each.name }] : [],
@@ -27,7 +27,7 @@ export const namedParts = ({
 export const isSamePart = (one: Part, two: Part): boolean => one.of === two.of && one.id === two.id;
 
 /** The part of a chart that has a name already, other than the one that is to have it; null: it is free. */
-export const namedAlready = (chart: ChartDefinition, name: string, part: Part): NamedPart | null =>
+export const namedAlready = (chart: Parts, name: string, part: Part): NamedPart | null =>
   namedParts(chart).find((each) => !isSamePart(each, part) && isSameName(each.name, name.trim())) ??
   null;
 

@@ -10,3 +10,4 @@ export {
   understand,
   uploadFile,
 } from './deliveries';
+export { useStoredChange } from './useStoredChange';

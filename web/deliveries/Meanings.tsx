@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ChangedMeaning } from '../../contract';
 import { type ChartDefinition, withChanged } from '../../core/chart';
 import { writeWhole } from '../../core/labels';
-import { api, sayProblem } from '../api';
+import { sayProblem, useStoredChange } from '../api';
 
 interface MeaningsProps {
   meanings: readonly ChangedMeaning[];
@@ -75,16 +75,12 @@ const divided: Change = (chart, { series, column }) =>
 
 /** Changes a chart as it is stored now. */
 function useMending(meaning: ChangedMeaning, onMended: () => void) {
-  const [ask] = api.useLazyChartQuery();
-  const [save] = api.useSaveChartMutation();
+  const changeStored = useStoredChange();
   const [problem, setProblem] = useState('');
   const mend = (change: Change) => {
-    const run = async () => {
-      const { id, revision, definition } = await ask(meaning.chartId).unwrap();
-      await save({ id, revision, definition: change(definition, meaning) }).unwrap();
-      onMended();
-    };
-    run().catch((error: unknown) => setProblem(sayProblem(error)));
+    changeStored(meaning.chartId, (chart) => change(chart, meaning))
+      .then(onMended)
+      .catch((error: unknown) => setProblem(sayProblem(error)));
   };
   return { mend, problem };
 }

@@ -8,6 +8,7 @@ import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
 import { DialFields } from './DialFields';
+import { RenameElsewhere } from './RenameElsewhere';
 import { Remove, usePart } from '../usePart';
 
 interface DialRowsProps {
@@ -87,6 +88,7 @@ function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefin
   return (
     <>
       <PartName chart={chart} part={part} value={dial.name} />
+      <RenameElsewhere dial={dial} />
       <DialFields dial={dial} onChange={set} />
       <Remove name={dial.name} hanging={hangingOn(chart, part)} onRemove={remove} />
     </>
