@@ -97,5 +97,5 @@ export {
 export { strokeOfRole, takesPalette } from './roleStrokes';
 export { sayChange } from './sayChange';
 export { isOperand, withMeasures } from './withMeasures';
-export { upgradeChart } from './upgrade';
+export { upgradeChart } from './upgrades';
 export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';

@@ -43,7 +43,7 @@ import {
   shapes,
 } from './strokes';
 import { togetherSchema } from './together';
-import { type StoredChart, upgradeChart } from './upgrade';
+import { type StoredChart, upgradeChart } from './upgrades';
 import { lookSchema } from './yardstickLook';
 
 /** Limits that keep a definition small enough to read, send and draw. */

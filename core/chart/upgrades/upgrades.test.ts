@@ -1,5 +1,5 @@
-import { draftRule, draftStandout, parseChart } from './index';
-import { type StoredChart, upgradeChart } from './upgrade';
+import { draftRule, draftStandout, parseChart } from '../index';
+import { type StoredChart, upgradeChart } from './index';
 
 const level = (id: string, number: number | null) => ({
   id,
