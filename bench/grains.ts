@@ -1,5 +1,5 @@
 import type { Browser } from '@playwright/test';
-import { draftChart } from '../core/chart';
+import { draftChart } from '../core/editing';
 import type { Aggregate } from '../core/frame';
 import type { Grain } from '../core/calendar';
 import type { TestPerson, TestServer } from '../server/testing';

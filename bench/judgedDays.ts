@@ -1,11 +1,7 @@
 import { dayOf } from '../core/calendar';
-import {
-  type ChartDefinition,
-  chartFrames,
-  draftChart,
-  frameRequest,
-  withMark,
-} from '../core/chart';
+import { type ChartDefinition } from '../core/chart';
+import { chartFrames, frameRequest } from '../core/figures';
+import { draftChart, withMark } from '../core/editing';
 import { aggregate, type FrameRequest } from '../core/frame';
 import { dateColumn, numberColumn, type Table, textColumn } from '../core/table';
 

@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import { draftChart } from '../core/chart';
+import { draftChart } from '../core/editing';
 import { startServer, TestPerson } from '../server/testing';
 import { freshContext, openBrowser } from './pages';
 import type { Measured } from './report';

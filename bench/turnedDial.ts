@@ -1,10 +1,6 @@
-import {
-  type ChartDefinition,
-  draftRule,
-  draftStandout,
-  type SeriesFrames,
-  type StyledYardstick,
-} from '../core/chart';
+import { type ChartDefinition, type StyledYardstick } from '../core/chart';
+import { draftRule, draftStandout } from '../core/editing';
+import { type SeriesFrames } from '../core/figures';
 import type { Edge } from '../core/yardsticks';
 import { judgedDays } from './judgedDays';
 

@@ -6,9 +6,9 @@ import {
   chartSchema,
   colours,
   type DrawnChart,
-  narrowingSchema,
-  type SeriesFrame,
 } from '../core/chart';
+import { narrowingSchema } from '../core/narrowing';
+import { type SeriesFrame } from '../core/figures';
 import { figure, list, type Problem } from '../core/values';
 import type { RecordedDates } from '../core/yardsticks';
 import { zone } from './zones';

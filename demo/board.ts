@@ -1,5 +1,5 @@
 import { type Day, formatDay } from '../core/calendar';
-import { draftStandout } from '../core/chart';
+import { draftStandout } from '../core/editing';
 import type { ChartDefinition } from '../core/chart';
 import { story } from './ferries';
 import { empty, extremes, judged, seriesOf, type SourceIds, today } from './parts';

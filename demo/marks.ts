@@ -1,12 +1,11 @@
 import {
   type ChartDefinition,
-  draftRule,
-  draftStandout,
   plainAxes,
   type MeasureFigures,
   plainStroke,
   type SeriesDefinition,
 } from '../core/chart';
+import { draftRule, draftStandout } from '../core/editing';
 import type { MeasureDefinition } from '../core/measures';
 import type { DemoChart } from './board';
 import { alongCharts } from './along';

@@ -1,29 +1,4 @@
-export { type Hanging, hangingOn, withoutPart } from './hanging';
-export { namedAlready, type Part } from './parts';
-export { withOwnNames, withRenamed } from './renaming';
-export { draftRole, type DraftSource } from './draftColumns';
-export { titleOfChart, withFollowingWords } from './followingWords';
-export {
-  type ChartDefinition,
-  type ColourRuleDefinition,
-  type ConstantFigures,
-  type DrawnChart,
-  type DrawnSeries,
-  type FiguresDefinition,
-  type FormulaFigures,
-  type GoodSide,
-  type MarkDefinition,
-  type MeasureFigures,
-  sourceOfFigures,
-  type NamesDefinition,
-  type RowsFigures,
-  type SeriesDefinition,
-  type SplitDefinition,
-  type StandoutDefinition,
-  type StyledYardstick,
-  labelParts,
-  ruleEffects,
-} from './definition';
+export type { AlongDefinition } from './along';
 export {
   type AxesDefinition,
   type AxisStart,
@@ -40,41 +15,33 @@ export {
   textSizes,
 } from './boardStyle';
 export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
+export {
+  type ChartDefinition,
+  type ColourRuleDefinition,
+  type ConstantFigures,
+  type DrawnChart,
+  type DrawnSeries,
+  type FiguresDefinition,
+  type FormulaFigures,
+  type GoodSide,
+  labelParts,
+  type MarkDefinition,
+  type MeasureFigures,
+  type NamesDefinition,
+  type RowsFigures,
+  ruleEffects,
+  type SeriesDefinition,
+  sourceOfFigures,
+  type SplitDefinition,
+  type StandoutDefinition,
+  type StyledYardstick,
+} from './definition';
+export { freeName, isSamePart, namedAlready, namedParts, type Part } from './parts';
 export { plainReplay, type ReplayDefinition } from './replay';
-export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
+export { strokeOfRole, takesPalette } from './roleStrokes';
 export { type Role, roles, roleWords } from './roles';
-export type { AlongDefinition } from './along';
-export { alongColumn, drawnGrain } from './reach';
-export { chartFrames, isSplit } from './chartFrames';
-export type { SeriesFrame, SeriesFrames } from './seriesFrame';
-export {
-  draftChart,
-  draftRule,
-  draftStandout,
-  draftSeries,
-  freshId,
-  nextPlace,
-  withChanged,
-  withMark,
-} from './draft';
-export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
-export { drawnChart, type SeenBy } from './drawn';
-export {
-  type Narrowing,
-  asksDrawn,
-  isTied,
-  narrowedBy,
-  narrowingSchema,
-  sayNarrowed,
-  sayNarrowing,
-} from './narrowings';
-export { atGrain, grainsOffered } from './readerGrain';
-export { withReadingsBands } from './readingsBands';
-export { goesOnWriting } from './goesOnWriting';
-export { looksPastReaders } from './foundFrom';
-export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export { chartSchema, parseChart } from './schema';
-export type { SpanDefinition } from './spans';
+export { type Reach, reachOf, type SpanDefinition } from './spans';
 export {
   type Colour,
   colours,
@@ -94,8 +61,6 @@ export {
   type Stroke,
   type StrokeDefinition,
 } from './strokes';
-export { strokeOfRole, takesPalette } from './roleStrokes';
-export { sayChange } from './sayChange';
-export { isOperand, withMeasures } from './withMeasures';
+export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';

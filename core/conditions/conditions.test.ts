@@ -1,12 +1,8 @@
 import fc from 'fast-check';
 import { parseDay, periodsBetween } from '../calendar';
-import {
-  type ChartDefinition,
-  chartFrames,
-  draftRule,
-  drawnChart,
-  type SeriesDefinition,
-} from '../chart';
+import { type ChartDefinition, type SeriesDefinition } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { draftRule } from '../editing';
 import { linesOf, readChart, sayWhy } from '../reading';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Figures } from '../values';

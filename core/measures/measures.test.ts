@@ -1,4 +1,4 @@
-import { chartFrames, dialsAsked, withMeasures } from '../chart';
+import { chartFrames, dialsAsked, withMeasures } from '../figures';
 import { testChart, testFrame, testSeries } from '../testing';
 import { dependentsOf, type Measure, type MeasureDefinition, usesItself } from './index';
 

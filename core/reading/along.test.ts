@@ -1,5 +1,6 @@
 import { parseDay } from '../calendar';
-import { type AlongDefinition, type ChartDefinition, chartFrames, frameRequest } from '../chart';
+import { type AlongDefinition, type ChartDefinition } from '../chart';
+import { chartFrames, frameRequest } from '../figures';
 
 import { aggregate, type FrameRequest } from '../frame';
 import { dateColumn, numberColumn, type Table, textColumn } from '../table';

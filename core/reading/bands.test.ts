@@ -1,5 +1,6 @@
 import { periodsBetween } from '../calendar';
-import { chartFrames, draftRule } from '../chart';
+import { chartFrames } from '../figures';
+import { draftRule } from '../editing';
 import { heldAt, plainLine, testChart, testFrame, testSeries } from '../testing';
 import { judge, strokePieces } from '../rules';
 import { findSpells } from '../spells';

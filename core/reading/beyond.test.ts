@@ -1,8 +1,9 @@
 import { parseDay } from '../calendar';
 import type { Scope } from '../yardsticks';
 import { testChart, testFrame, testSeries } from '../testing';
-import { type ChartDefinition, chartFrames, drawnChart, figuresAsked } from '../chart';
-import { readChart } from '.';
+import { type ChartDefinition } from '../chart';
+import { chartFrames, drawnChart, figuresAsked } from '../figures';
+import { readChart } from './index';
 
 const day = (text: string) => parseDay(text) as number;
 const months = ['2026-01-01', '2026-02-01', '2026-03-01', '2026-04-01'].map(day);

@@ -1,5 +1,6 @@
 import { dayOfDate } from '../calendar';
-import { chartFrames, draftRule, drawnChart } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { draftRule } from '../editing';
 import { testChart, testFrame, testSeries } from '../testing';
 import { coloursWorn } from './rules';
 import { readChart } from './readChart';

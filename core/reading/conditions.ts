@@ -1,5 +1,6 @@
 import type { ConditionContext, Names } from '../conditions';
-import { type DrawnChart, drawnGrain } from '../chart';
+import { type DrawnChart } from '../chart';
+import { drawnGrain } from '../figures';
 import type { SeriesLine } from '../series';
 import { heldAs, type Yardstick, type YardstickContext } from '../yardsticks';
 import type { Comparison } from './reading';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type ColourRuleDefinition, dashes, draftRule, ruleEffects } from '../chart';
+import { type ColourRuleDefinition, dashes, ruleEffects } from '../chart';
+import { draftRule } from '../editing';
 import type { ConditionDefinition } from '../conditions';
 import { cuesOf } from './cues';
 

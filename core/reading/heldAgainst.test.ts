@@ -1,5 +1,6 @@
 import { parseDay, periodsBetween } from '../calendar';
-import { chartFrames, drawnChart, draftRule } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { draftRule } from '../editing';
 import { conditionKinds } from '../conditions';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Figures } from '../values';

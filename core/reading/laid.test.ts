@@ -1,5 +1,6 @@
 import { parseDay, periodsBetween } from '../calendar';
-import { chartFrames, drawnChart, plainStyle } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { plainStyle } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { layChart, type LaidBy } from './laid';
 

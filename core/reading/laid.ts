@@ -7,14 +7,8 @@ import {
   type Position,
 } from '../arrangements';
 import type { Day } from '../calendar';
-import {
-  alongColumn,
-  type BoardStyle,
-  drawnGrain,
-  type DrawnChart,
-  type SeriesFrames,
-  type Stroke,
-} from '../chart';
+import { alongColumn, drawnGrain, type SeriesFrames } from '../figures';
+import { type BoardStyle, type DrawnChart, type Stroke } from '../chart';
 import type { PeriodStyle } from '../labels';
 import {
   handOver,

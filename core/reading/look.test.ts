@@ -1,14 +1,13 @@
 import { parseDay, periodStart } from '../calendar';
 import {
   type ChartDefinition,
-  chartFrames,
-  draftStandout,
-  drawnChart,
   plainAxes,
   plainStroke,
   plainStyle,
   type SeriesDefinition,
 } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { draftStandout } from '../editing';
 import { plainNumbers, writeFigure } from '../labels';
 import { testChart, testFrame, testSeries } from '../testing';
 import { readChart, type ReadingContext } from './readChart';

@@ -1,5 +1,6 @@
 import { parseDay, periodsBetween } from '../calendar';
-import { chartFrames, drawnChart, type GoodSide } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { type GoodSide } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { linesOf } from './words';
 import { readChart } from './readChart';

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { civilDate, type Grain, grains, periodsBetween } from '../calendar';
-import { chartFrames, draftRule, draftStandout, type SeriesDefinition } from '../chart';
+import { chartFrames } from '../figures';
+import { draftRule, draftStandout } from '../editing';
+import { type SeriesDefinition } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import { exactSum } from '../values';
 import { writeDay, writeFigure } from '../labels';

@@ -1,11 +1,7 @@
 import { formatDay, type Grain, nextPeriod, parseDay, periodStart } from '../calendar';
-import {
-  type ChartDefinition,
-  chartFrames,
-  draftRule,
-  draftStandout,
-  type SeriesDefinition,
-} from '../chart';
+import { type ChartDefinition, type SeriesDefinition } from '../chart';
+import { chartFrames } from '../figures';
+import { draftRule, draftStandout } from '../editing';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Frame } from '../frame';
 import { readChart } from './readChart';

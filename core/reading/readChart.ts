@@ -1,13 +1,8 @@
 import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues } from '../dials';
-import {
-  type BoardStyle,
-  drawnGrain,
-  type DrawnChart,
-  plainStyle,
-  type SeriesFrames,
-} from '../chart';
+import { type BoardStyle, type DrawnChart, plainStyle } from '../chart';
+import { drawnGrain, type SeriesFrames } from '../figures';
 import {
   findYardsticks,
   seriesOfYardstick,

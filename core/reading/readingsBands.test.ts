@@ -1,17 +1,11 @@
 import { parseDay } from '../calendar';
-import {
-  chartFrames,
-  type ChartDefinition,
-  drawnChart,
-  figuresAsked,
-  frameRequest,
-  withReadingsBands,
-} from '../chart';
+import { chartFrames, drawnChart, figuresAsked, frameRequest, withReadingsBands } from '../figures';
+import { type ChartDefinition } from '../chart';
 import { aggregate, type FrameRequest } from '../frame';
 import { dateColumn, numberColumn, textColumn } from '../table';
 import { testChart, testSeries } from '../testing';
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
-import { readChart } from '.';
+import { readChart } from './index';
 
 const today = parseDay('2026-06-01') as number;
 const rows: [string, string, number][] = [

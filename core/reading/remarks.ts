@@ -1,6 +1,7 @@
 import type { Position } from '../arrangements';
 import { sayOnBoth } from './axesApart';
-import type { DrawnChart, DrawnSeries, SeriesFrames } from '../chart';
+import type { DrawnChart, DrawnSeries } from '../chart';
+import type { SeriesFrames } from '../figures';
 import { writeWhole } from '../labels';
 import type { Comparison } from './reading';
 import { mostLines, mostPeriods, type SeriesLine } from '../series';

@@ -2,7 +2,7 @@ import { readChart } from './readChart';
 import { lineFollowed, replayedAt } from './replayed';
 import { testChart, testFrame, testSeries } from '../testing';
 import { parseDay, periodsBetween } from '../calendar';
-import { chartFrames, drawnChart } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
 
 const periods = periodsBetween(parseDay('2026-01-01') ?? 0, parseDay('2026-05-01') ?? 0, 'month');
 

@@ -1,5 +1,7 @@
 import { dayOfDate } from '../calendar';
-import { type ChartDefinition, chartFrames, draftRule, drawnChart } from '../chart';
+import { type ChartDefinition } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { draftRule } from '../editing';
 import { testChart, testFrame, testSeries } from '../testing';
 import { readChart } from './readChart';
 

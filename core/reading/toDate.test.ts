@@ -1,7 +1,7 @@
 import { parseDay } from '../calendar';
-import { drawnChart } from '../chart';
+import { drawnChart } from '../figures';
 import { testChart, testFrame, testSeries } from '../testing';
-import { linesOf, readChart, sayWhy, zoomed } from '.';
+import { linesOf, readChart, sayWhy, zoomed } from './index';
 
 const day = (text: string) => parseDay(text) as number;
 const months = ['2026-09-01', '2026-10-01', '2026-11-01'].map(day);

@@ -1,8 +1,9 @@
 import { parseDay } from '../calendar';
-import { chartFrames, type ChartDefinition, drawnChart } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
+import { type ChartDefinition } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Scope } from '../yardsticks';
-import { readChart } from '.';
+import { readChart } from './index';
 
 const months = ['2026-01-01', '2026-02-01'].map((text) => parseDay(text) as number);
 const today = parseDay('2026-04-20') as number;

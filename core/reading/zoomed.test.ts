@@ -1,5 +1,5 @@
 import { parseDay, periodsBetween } from '../calendar';
-import { chartFrames, drawnChart } from '../chart';
+import { chartFrames, drawnChart } from '../figures';
 import { testChart, testFrame, testSeries } from '../testing';
 import { linesOf } from './words';
 import { readChart } from './readChart';

@@ -1,13 +1,7 @@
 import type { Line, Position } from '../arrangements';
 import type { Day } from '../calendar';
-import {
-  type DrawnChart,
-  type DrawnSeries,
-  isSplit,
-  type Role,
-  type SeriesFrame,
-  type SeriesFrames,
-} from '../chart';
+import { type DrawnChart, type DrawnSeries, type Role } from '../chart';
+import { isSplit, type SeriesFrame, type SeriesFrames } from '../figures';
 import type { Readings } from '../frame';
 import { gapKind } from '../gaps';
 import type { Figures } from '../values';

@@ -1,6 +1,6 @@
 import { datePatterns, namesOffset, readDate } from '../calendar';
 import { prepareRows, suggestSteps } from '../preparation';
-import { doubtful, cellReader, doubleReadings, naturalOrder, readNumber } from '.';
+import { doubtful, cellReader, doubleReadings, naturalOrder, readNumber } from './index';
 import { recogniseColumn, recogniseDecimalMark, unitOf } from './recognise';
 
 /**

@@ -2,7 +2,9 @@ import { type Request, Router } from 'express';
 import { type ChartFrames, narrowingsShape, newChartBody, rowsBehindBody } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import type { DialValue } from '../../core/dials';
-import { type ChartDefinition, type Narrowing, withMeasures } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { type Narrowing } from '../../core/narrowing';
+import { withMeasures } from '../../core/figures';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
 import {

@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { measureBody, type MeasureValue } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { draftChart, draftSeries, withMeasures } from '../../core/chart';
+import { draftChart, draftSeries } from '../../core/editing';
+import { withMeasures } from '../../core/figures';
 import { writePeriod } from '../../core/labels';
 import type { MeasureDefinition } from '../../core/measures';
 import { todayIn } from '../dashboards';

@@ -1,5 +1,6 @@
 import type { ChartFrames } from '../../contract';
-import type { ChartDefinition, Narrowing } from '../../core/chart';
+import type { ChartDefinition } from '../../core/chart';
+import type { Narrowing } from '../../core/narrowing';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 const rows = [

@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Chart, Dashboard, DashboardRole, Note } from '../../contract';
-import { drawnChart, plainStyle } from '../../core/chart';
+import { drawnChart } from '../../core/figures';
+import { plainStyle } from '../../core/chart';
 import { dayInZone, formatDay, parseDay } from '../../core/calendar';
 import { type Queries, tables } from '../database';
 import { notFound } from '../http';

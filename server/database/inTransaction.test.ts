@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { makeDatabase } from '../testing';
-import { type Database, inTransaction, isDatabaseAway, openDatabase, takeLease } from '.';
+import { type Database, inTransaction, isDatabaseAway, openDatabase, takeLease } from './index';
 
 let database: Database;
 let drop: () => Promise<void>;

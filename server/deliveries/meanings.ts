@@ -1,7 +1,8 @@
 import type { ChangedMeaning, EarlierChange } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { isAdditive } from '../../core/frame';
-import { type ChartDefinition, withMeasures } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { withMeasures } from '../../core/figures';
 import type { Measure } from '../../core/measures';
 
 interface Drawing {

@@ -6,20 +6,17 @@ import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
+import { asksDrawn, isTied, type Narrowing, narrowedBy } from '../../core/narrowing';
 import {
-  asksDrawn,
   atGrain,
-  type ChartDefinition,
   dialsAsked,
   grainsOffered,
-  isTied,
   looksPastReaders,
-  type Narrowing,
-  narrowedBy,
   turnsFilters,
   withFiltersAsSet,
   withMeasures,
-} from '../../core/chart';
+} from '../../core/figures';
+import { type ChartDefinition } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Problem } from '../../core/values';
 import { type ReadableChart, todayIn } from '../dashboards';

@@ -1,12 +1,12 @@
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
+import { type ChartDefinition } from '../../core/chart';
 import {
-  type ChartDefinition,
   chartFrames,
   frameRequest,
   withDialledFilters,
   withReadingsBands,
-} from '../../core/chart';
+} from '../../core/figures';
 import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';

@@ -1,12 +1,7 @@
 import type { RowsBehind } from '../../contract';
 import { type Day, type Grain, nextPeriod, periodStart } from '../../core/calendar';
-import {
-  type ChartDefinition,
-  frameRequest,
-  isOperand,
-  type SeriesDefinition,
-  withDialledFilters,
-} from '../../core/chart';
+import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
+import { frameRequest, isOperand, withDialledFilters } from '../../core/figures';
 import { isProblem, readFormula } from '../../core/formula';
 import type { FrameRequest } from '../../core/frame';
 import type { Database } from '../database';

@@ -1,4 +1,5 @@
-import { type ChartDefinition, draftChart } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { draftChart } from '../../core/editing';
 import type { Chart } from '../../contract';
 import { startServer, TestPerson, type TestServer } from '../testing';
 

@@ -2,7 +2,7 @@ import { createConnection, type Connection } from 'mysql2/promise';
 import { drizzle } from 'drizzle-orm/mysql2';
 import { tables, type Database } from '../database';
 import { startServer, TestPerson, type TestServer } from '../testing';
-import { listSources, requireSource } from '.';
+import { listSources, requireSource } from './index';
 
 let server: TestServer;
 let maren: TestPerson;

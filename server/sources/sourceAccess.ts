@@ -6,7 +6,8 @@ import {
   type Source,
   type SourceDetail,
 } from '../../contract';
-import { type ChartDefinition, sourceOfFigures, withMeasures } from '../../core/chart';
+import { type ChartDefinition, sourceOfFigures } from '../../core/chart';
+import { withMeasures } from '../../core/figures';
 import type { Measure } from '../../core/measures';
 import { type Database, type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';

@@ -6,7 +6,8 @@ import type {
   Sharing,
   Understanding,
 } from '../../contract';
-import { type ChartDefinition, draftChart } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { draftChart } from '../../core/editing';
 
 /** What a request was answered. */
 export interface Answer<T = Record<string, unknown>> {

@@ -24,7 +24,8 @@ import type {
   WrittenChart,
 } from '../../contract';
 import { pageOf } from '../../contract';
-import { type BoardStyle, type ChartDefinition, figuresAsked } from '../../core/chart';
+import { type BoardStyle, type ChartDefinition } from '../../core/chart';
+import { figuresAsked } from '../../core/figures';
 import type { MeasureDefinition } from '../../core/measures';
 import { checkedFetch, outlivesPage, ownHeader } from './checkedFetch';
 

@@ -1,6 +1,7 @@
 import { Input } from 'antd';
 import { useId, useState } from 'react';
-import { type ChartDefinition, namedAlready, type Part, withRenamed } from '../../core/chart';
+import { type ChartDefinition, namedAlready, type Part } from '../../core/chart';
+import { withRenamed } from '../../core/editing';
 import { useChange } from './useBench';
 
 interface PartNameProps {

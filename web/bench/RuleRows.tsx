@@ -1,9 +1,5 @@
-import {
-  type ChartDefinition,
-  type ColourRuleDefinition,
-  draftRule,
-  freshId,
-} from '../../core/chart';
+import { type ChartDefinition, type ColourRuleDefinition } from '../../core/chart';
+import { draftRule, freshId } from '../../core/editing';
 import type { Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';

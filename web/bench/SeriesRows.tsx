@@ -1,13 +1,11 @@
 import { useDispatch } from 'react-redux';
 import {
   type ChartDefinition,
-  draftSeries,
-  freshId,
-  nextPlace,
   plainStroke,
   roleWords,
   type SeriesDefinition,
 } from '../../core/chart';
+import { draftSeries, freshId, nextPlace } from '../../core/editing';
 import { derivedKind } from '../../core/derived';
 import { writeFigure } from '../../core/labels';
 import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/reading';

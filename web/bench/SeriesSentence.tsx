@@ -1,11 +1,7 @@
 import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
-import {
-  type ChartDefinition,
-  hangingOn,
-  type SeriesDefinition,
-  withoutPart,
-} from '../../core/chart';
+import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
+import { hangingOn, withoutPart } from '../../core/editing';
 import { Remove } from './usePart';
 import { Phrase } from '../controls';
 import { toastUndo } from '../look';

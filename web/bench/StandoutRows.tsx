@@ -1,4 +1,5 @@
-import { type ChartDefinition, draftStandout, freshId } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { draftStandout, freshId } from '../../core/editing';
 import { namesFor, type Reading } from '../../core/reading';
 import { pickKind, pickKinds } from '../../core/standouts';
 import { AddMenu } from './AddMenu';

@@ -1,5 +1,6 @@
 import { useDispatch } from 'react-redux';
-import { type ChartDefinition, sayChange } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { sayChange } from '../../core/editing';
 import { Button, Menu } from '../look';
 import { benchActions } from './benchSlice';
 import { useBenchState } from './useBench';

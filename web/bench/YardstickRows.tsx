@@ -1,4 +1,5 @@
-import { type ChartDefinition, type Colour, freshId } from '../../core/chart';
+import { type ChartDefinition, type Colour } from '../../core/chart';
+import { freshId } from '../../core/editing';
 import { formatDay } from '../../core/calendar';
 import { countPeriods, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';

@@ -1,4 +1,4 @@
-import { draftChart } from '../../core/chart';
+import { draftChart } from '../../core/editing';
 import { benchActions as act, benchSlice } from './benchSlice';
 
 const { reducer } = benchSlice;

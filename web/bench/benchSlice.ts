@@ -1,11 +1,7 @@
 import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Chart } from '../../contract';
-import {
-  type ChartDefinition,
-  goesOnWriting,
-  withFollowingWords,
-  withOwnNames,
-} from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { goesOnWriting, withFollowingWords, withOwnNames } from '../../core/editing';
 
 /** Whether what is on the bench is what the server has. */
 export type SaveState =

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { draftChart } from '../../core/chart';
+import { draftChart } from '../../core/editing';
 import { benchActions as act, benchSlice } from './benchSlice';
 import { leaveBench, openBench, saveChart, type StoreChart } from './saving';
 

@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { type ChartDefinition, type SeriesDefinition, withChanged } from '../../core/chart';
+import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
+import { withChanged } from '../../core/editing';
 import { benchActions, type benchSlice } from './benchSlice';
 
 type BenchState = ReturnType<typeof benchSlice.getInitialState>;

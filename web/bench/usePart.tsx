@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { type ChartDefinition, type Hanging, withoutPart } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { type Hanging, withoutPart } from '../../core/editing';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { useChange } from './useBench';

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { formatDay } from '../../core/calendar';
-import { freshId } from '../../core/chart';
+import { freshId } from '../../core/editing';
 import type { YardstickDefinition } from '../../core/yardsticks';
 import { useChange } from './useBench';
 

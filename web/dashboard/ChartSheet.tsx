@@ -1,7 +1,8 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
-import { type BoardStyle, type Narrowing, sayNarrowed } from '../../core/chart';
+import { type BoardStyle } from '../../core/chart';
+import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import type { Reading, Span } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
 import { sayProblem } from '../api';

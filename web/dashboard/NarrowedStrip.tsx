@@ -1,4 +1,4 @@
-import { type Narrowing, sayNarrowing } from '../../core/chart';
+import { type Narrowing, sayNarrowing } from '../../core/narrowing';
 
 interface NarrowedStripProps {
   narrowings: readonly Narrowing[];

@@ -3,7 +3,7 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, sayProblem } from '../api';
-import { draftChart } from '../../core/chart';
+import { draftChart } from '../../core/editing';
 import { Controls, SelectField } from '../controls';
 import { Button } from '../look';
 import { WrittenChartField } from './WrittenChartField';

@@ -1,12 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
-import {
-  type BoardStyle,
-  type Narrowing,
-  type PeekDefinition,
-  sayNarrowed,
-} from '../../core/chart';
+import { type BoardStyle, type PeekDefinition } from '../../core/chart';
+import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import { linesOf, type Reading } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
 import {

@@ -1,6 +1,6 @@
 import type { PlacedChart } from '../../contract';
 import type { Grain } from '../../core/calendar';
-import { atGrain, grainsOffered } from '../../core/chart';
+import { atGrain, grainsOffered } from '../../core/figures';
 import type { Reading } from '../../core/reading';
 import { GrainChoiceField, type Highlight, PeriodChoiceField } from '../plot';
 import { LineGroups } from './LineGroups';

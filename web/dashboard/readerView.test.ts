@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Narrowing } from '../../core/chart';
+import type { Narrowing } from '../../core/narrowing';
 import { readView, withHeld, withNarrowing, writeView } from './readerView';
 
 const day = fc.integer({ min: 0, max: 40_000 });

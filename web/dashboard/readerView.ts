@@ -1,5 +1,5 @@
 import { type Day, formatDay, parseDay } from '../../core/calendar';
-import type { Narrowing } from '../../core/chart';
+import type { Narrowing } from '../../core/narrowing';
 import type { DialValue } from '../../core/dials';
 import type { Span } from '../../core/reading';
 import type { TurnedDials } from '../plot';

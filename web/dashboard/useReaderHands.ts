@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { Day, Grain } from '../../core/calendar';
-import type { Narrowing } from '../../core/chart';
+import type { Narrowing } from '../../core/narrowing';
 import type { Span } from '../../core/reading';
 import { type ReaderView, withHeld, withNarrowing } from './readerView';
 

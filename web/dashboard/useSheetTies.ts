@@ -1,7 +1,8 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import type { Day } from '../../core/calendar';
-import { type Narrowing, plainTogether } from '../../core/chart';
+import { type Narrowing } from '../../core/narrowing';
+import { plainTogether } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { type Highlight, type Linked, type NarrowingHand, type Pointing } from '../plot';
 import type { ReaderView } from './readerView';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { ChangedMeaning } from '../../contract';
-import { type ChartDefinition, withChanged } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { withChanged } from '../../core/editing';
 import { writeWhole } from '../../core/labels';
 import { sayProblem, useStoredChange } from '../api';
 

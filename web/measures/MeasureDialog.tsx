@@ -4,7 +4,7 @@ import type { ListedMeasure, Source } from '../../contract';
 import { isProblem, readFormula } from '../../core/formula';
 import { figureFormat, writeFigure } from '../../core/labels';
 import type { MeasureDefinition } from '../../core/measures';
-import { draftSeries } from '../../core/chart';
+import { draftSeries } from '../../core/editing';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { Button } from '../look';

@@ -1,5 +1,6 @@
 import { parseDay } from '../../core/calendar';
-import { chartFrames, type Narrowing } from '../../core/chart';
+import { chartFrames } from '../../core/figures';
+import { type Narrowing } from '../../core/narrowing';
 import { type Reading, readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { type KeyedChart, pressKey, sayKeys } from './chartKeys';

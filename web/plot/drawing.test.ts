@@ -1,6 +1,7 @@
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { chartFrames, draftChart, draftSeries, withMark } from '../../core/chart';
+import { chartFrames } from '../../core/figures';
+import { draftChart, draftSeries, withMark } from '../../core/editing';
 import { testFrame } from '../../core/testing';
 import { type Reading, readChart } from '../../core/reading';
 import { drawChart, type DrawnPanel } from './drawing';

@@ -1,5 +1,6 @@
 import { formatDay } from '../../core/calendar';
-import { draftRule, noPoints, plainAxes } from '../../core/chart';
+import { draftRule } from '../../core/editing';
+import { noPoints, plainAxes } from '../../core/chart';
 import type { Comparison, Reading, ReadSeries } from '../../core/reading';
 import { type FigureRow, figureRows } from './figureRows';
 import { figureCells, figureFiles } from './figuresFile';

@@ -1,6 +1,8 @@
 import { parseDay, periodsBetween } from '../../core/calendar';
 import { arrangementKinds } from '../../core/arrangements';
-import { type ChartDefinition, chartFrames, draftStandout } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { chartFrames } from '../../core/figures';
+import { draftStandout } from '../../core/editing';
 import { type Reading, readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { drawChart, type Drawing } from './drawing';

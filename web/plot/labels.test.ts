@@ -1,11 +1,7 @@
 import { parseDay, periodsBetween } from '../../core/calendar';
-import {
-  type ChartDefinition,
-  chartFrames,
-  draftStandout,
-  noPoints,
-  plainStroke,
-} from '../../core/chart';
+import { type ChartDefinition, noPoints, plainStroke } from '../../core/chart';
+import { chartFrames } from '../../core/figures';
+import { draftStandout } from '../../core/editing';
 import { type Reading, readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { drawChart, sayLeftOut } from './drawing';

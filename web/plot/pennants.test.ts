@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Note } from '../../contract';
 import { formatDay, parseDay, periodsBetween } from '../../core/calendar';
-import { chartFrames } from '../../core/chart';
+import { chartFrames } from '../../core/figures';
 import { readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { type DrawnPanel, drawChart } from './drawing';

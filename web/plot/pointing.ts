@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Day } from '../../core/calendar';
-import type { Narrowing } from '../../core/chart';
+import type { Narrowing } from '../../core/narrowing';
 
 /** The day that is pointed at, and the chart in which. */
 export interface PointedDay {

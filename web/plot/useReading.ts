@@ -1,7 +1,9 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { ChartFrames, PlacedChart } from '../../contract';
 import { type Day, type Grain, parseDay } from '../../core/calendar';
-import { atGrain, type BoardStyle, type DrawnChart, type Narrowing } from '../../core/chart';
+import { atGrain } from '../../core/figures';
+import { type BoardStyle, type DrawnChart } from '../../core/chart';
+import { type Narrowing } from '../../core/narrowing';
 import type { DialValue } from '../../core/dials';
 import { type Reading, readChart } from '../../core/reading';
 import { api } from '../api';

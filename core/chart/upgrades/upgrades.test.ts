@@ -1,4 +1,5 @@
-import { draftRule, draftStandout, parseChart } from '../index';
+import { draftRule, draftStandout } from '../../editing';
+import { parseChart } from '..';
 import { type StoredChart, upgradeChart } from './index';
 
 const level = (id: string, number: number | null) => ({

@@ -1,6 +1,7 @@
 import type { Position } from '../../arrangements';
 import type { Day } from '../../calendar';
-import type { AlongDefinition, DrawnChart, SeriesFrames } from '../../chart';
+import type { AlongDefinition, DrawnChart } from '../../chart';
+import type { SeriesFrames } from '../../figures';
 import type { PeriodStyle } from '../../labels';
 import { numbers } from './numbers';
 import { mostPeriods, periods } from './periods';

@@ -1,5 +1,6 @@
 import { formatDay, type Grain, parseDay } from '../../calendar';
-import type { DrawnChart, DrawnSeries, SeriesFrame } from '../../chart';
+import type { DrawnChart, DrawnSeries } from '../../chart';
+import type { SeriesFrame } from '../../figures';
 import { testFrame, testSeries } from '../../testing';
 import { layPositions, mostPeriods } from './index';
 

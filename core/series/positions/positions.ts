@@ -1,6 +1,7 @@
 import type { AxisKind, Position } from '../../arrangements';
 import type { Day } from '../../calendar';
-import type { DrawnChart, SeriesFrame, SeriesFrames } from '../../chart';
+import type { DrawnChart } from '../../chart';
+import type { SeriesFrame, SeriesFrames } from '../../figures';
 import type { PeriodStyle } from '../../labels';
 
 /** What positions are laid out from. */

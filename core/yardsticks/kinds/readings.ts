@@ -10,7 +10,7 @@ export type ReadingsEnd =
 /**
  * A band over the single readings of each period: from the lowest to the highest, between two
  * percentiles, so many standard deviations about their mean. It stands in a chart as a band between
- * two series that are not drawn (`core/chart/readingsBands.ts`).
+ * two series that are not drawn (`core/figures/readingsBands.ts`).
  */
 export interface ReadingsDefinition {
   id: string;

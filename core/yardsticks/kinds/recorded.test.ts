@@ -1,5 +1,5 @@
 import { nothingFound } from './kind';
-import { findYardsticks } from '.';
+import { findYardsticks } from './index';
 
 const recorded = { id: 'log', kind: 'recorded', name: 'Log', date: 'Day', label: 'What' } as const;
 const days = [

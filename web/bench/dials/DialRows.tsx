@@ -1,5 +1,6 @@
 import dayjs from 'dayjs';
-import { type ChartDefinition, freshId, hangingOn } from '../../../core/chart';
+import { type ChartDefinition } from '../../../core/chart';
+import { freshId, hangingOn } from '../../../core/editing';
 import type { DialDefinition } from '../../../core/dials';
 import type { Reading } from '../../../core/reading';
 import { PartName } from '../PartName';

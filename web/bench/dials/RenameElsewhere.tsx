@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { namedAlready, withRenamed } from '../../../core/chart';
+import { namedAlready } from '../../../core/chart';
+import { withRenamed } from '../../../core/editing';
 import type { DialDefinition } from '../../../core/dials';
 import { withoutSlots } from '../../../core/labels';
 import { api, sayProblem, useStoredChange } from '../../api';

@@ -1,15 +1,11 @@
 import { Checkbox, Radio } from 'antd';
 import {
   type ChartDefinition,
-  draftRole,
-  draftSeries,
-  freshId,
   type GoodSide,
   type MarkDefinition,
-  nextPlace,
   type SeriesDefinition,
-  withMark,
 } from '../../../core/chart';
+import { draftRole, draftSeries, freshId, nextPlace, withMark } from '../../../core/editing';
 import { heldAs } from '../../../core/yardsticks';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';

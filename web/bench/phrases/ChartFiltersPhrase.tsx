@@ -3,8 +3,8 @@ import {
   type ChartFilter,
   greysLines,
   sourceOfFigures,
-  withDialledFilters,
 } from '../../../core/chart';
+import { withDialledFilters } from '../../../core/figures';
 import { filterKind } from '../../../core/frame';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';

@@ -1,6 +1,6 @@
 import { Checkbox } from 'antd';
+import { draftSeries } from '../../../core/editing';
 import {
-  draftSeries,
   type FiguresDefinition,
   type MeasureFigures,
   type RowsFigures,

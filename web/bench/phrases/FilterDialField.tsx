@@ -1,4 +1,6 @@
-import { type ChartDefinition, type ChartFilter, dialKindOf, freshId } from '../../../core/chart';
+import { type ChartDefinition, type ChartFilter } from '../../../core/chart';
+import { dialKindOf } from '../../../core/figures';
+import { freshId } from '../../../core/editing';
 import { type DialDefinition, mostChoices } from '../../../core/dials';
 import type { Filter } from '../../../core/frame';
 import { api } from '../../api';

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
-import { type ChartDefinition, hangingOn, type StyledYardstick } from '../../../core/chart';
+import { type ChartDefinition, type StyledYardstick } from '../../../core/chart';
+import { hangingOn } from '../../../core/editing';
 import type { YardstickDefinition } from '../../../core/yardsticks';
 import { PartName } from '../PartName';
 import { Remove, usePart } from '../usePart';

@@ -1,0 +1,167 @@
+import { plainAxes } from '../chart';
+import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
+import { type Colour, plainStroke } from '../chart';
+import { takesPalette } from '../chart';
+import { withRenamed } from './renaming';
+import type { ConditionDefinition } from '../conditions';
+import type { PickDefinition } from '../standouts';
+import type {
+  ChartDefinition,
+  ColourRuleDefinition,
+  SeriesDefinition,
+  StandoutDefinition,
+} from '../chart';
+
+/** An id for a new part of a chart, other than those in use. */
+export function freshId(base: string, used: readonly string[]): string {
+  if (!used.includes(base)) return base;
+  for (let number = 2; ; number += 1) {
+    if (!used.includes(`${base}-${number}`)) return `${base}-${number}`;
+  }
+}
+
+/** The first place of the palette that no series of a chart takes yet. */
+export function nextPlace(chart: Pick<ChartDefinition, 'series'>): number {
+  return chart.series.reduce(
+    (next, { role, stroke, split }) =>
+      takesPalette(role)
+        ? Math.max(next, stroke.place + Math.max(1, split?.order.length ?? 1))
+        : next,
+    0,
+  );
+}
+
+/**
+ * A first series of a source: the figures that are worth it most, summed, over its first dates; its
+ * rows are counted when it has no figures.
+ * @param role what it stands for, unless its name says otherwise
+ * @param drawn columns that are drawn already, which come last
+ */
+export function draftSeries(
+  source: DraftSource,
+  id: string,
+  role: SeriesDefinition['role'],
+  drawn: readonly string[] = [],
+): SeriesDefinition {
+  const dates = source.columns.find(({ kind }) => kind === 'date');
+  const measures = draftMeasures(source);
+  const numbers = measures.find(({ name }) => !drawn.includes(name)) ?? measures[0];
+  return {
+    id,
+    name: numbers?.name ?? 'Rows',
+    role: draftRole(numbers?.name ?? '', role),
+    figures: {
+      kind: 'rows',
+      sourceId: source.id,
+      date: dates?.name ?? '',
+      aggregate: numbers ? 'sum' : 'count',
+      column: numbers?.name ?? null,
+      percent: 50,
+      filters: [],
+    },
+    derived: null,
+    split: null,
+    spread: false,
+    gap: 'open',
+    handover: null,
+    mark: null,
+    stroke: plainStroke,
+    readings: false,
+    axis: 'first',
+    hidden: false,
+  };
+}
+
+/** A first chart of a source, by month where it can be, with its extremes and the today line. */
+export function draftChart(source: DraftSource): ChartDefinition {
+  const series = draftSeries(source, 'series', 'actual');
+  const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
+  return {
+    version: 4,
+    title: `${series.name} by ${grain}`,
+    grain,
+    along: { kind: 'periods' },
+    span: { kind: 'fixed', from: null, to: null },
+    yearStart: 1,
+    arrangement: { kind: 'one' },
+    axes: plainAxes,
+    names: { as: 'ends', yardsticks: false },
+    filters: [],
+    emphasis: null,
+    series: [series],
+    dials: [],
+    yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
+    colourRules: [],
+    standouts: [
+      draftStandout('highest', series.id, { kind: 'highest' }),
+      draftStandout('lowest', series.id, { kind: 'lowest' }),
+    ],
+  };
+}
+
+/** A colour rule of a series, in a colour and else as its line is drawn. */
+export const draftRule = (
+  id: string,
+  series: string,
+  condition: ConditionDefinition,
+  colour: Colour,
+): ColourRuleDefinition => ({
+  id,
+  series,
+  name: '',
+  condition,
+  effect: 'line',
+  colour,
+  dash: null,
+  width: null,
+});
+
+/** A standout of a series, with its figure and its date. */
+export const draftStandout = (
+  id: string,
+  series: string,
+  pick: PickDefinition,
+): StandoutDefinition => ({
+  id,
+  series,
+  pick,
+  ties: 'all',
+  per: 'series',
+  label: ['value', 'date'],
+  colour: null,
+});
+
+/**
+ * Holds a series against a mark, with the two colour rules that follow it unless it has rules
+ * already; without a mark its rules go.
+ */
+export function withMark(
+  chart: ChartDefinition,
+  seriesId: string,
+  mark: SeriesDefinition['mark'],
+): ChartDefinition {
+  const series = chart.series.map((each) => (each.id === seriesId ? { ...each, mark } : each));
+  const others = chart.colourRules.filter((rule) => rule.series !== seriesId);
+  if (!mark) return { ...chart, series, colourRules: others };
+  if (others.length < chart.colourRules.length) return { ...chart, series };
+  const used = others.map(({ id }) => id);
+  const off = draftRule(freshId('off', used), seriesId, { kind: 'mark', is: 'off' }, 'brick');
+  const on = draftRule(freshId('on', used), seriesId, { kind: 'mark', is: 'on' }, 'indigo');
+  return { ...chart, series, colourRules: [...others, off, on] };
+}
+
+/** Changes a series; what names it follows its new name. */
+export function withChanged(
+  chart: ChartDefinition,
+  seriesId: string,
+  more: Partial<SeriesDefinition>,
+): ChartDefinition {
+  const { name } = more;
+  const changed = {
+    ...chart,
+    series: chart.series.map((each) =>
+      each.id === seriesId ? { ...each, ...more, name: each.name } : each,
+    ),
+  };
+  return name === undefined ? changed : withRenamed(changed, { of: 'series', id: seriesId }, name);
+}

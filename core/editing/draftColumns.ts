@@ -1,0 +1,74 @@
+import { type DatePattern, type Grain, periodWritten } from '../calendar';
+import { type ColumnKind, namesAmounts, namesThings } from '../table';
+import type { SeriesDefinition } from '../chart';
+
+/** A source as far as a first chart of it needs to be known. */
+export interface DraftSource {
+  id: number;
+  columns: readonly {
+    name: string;
+    kind: ColumnKind;
+    datePattern?: DatePattern | null;
+    /** how many different values it has, and the least and the greatest; left out: nobody knows */
+    distinct?: number | null;
+    range?: readonly [least: number, most: number] | null;
+  }[];
+  rows?: number;
+}
+
+type DraftColumn = DraftSource['columns'][number];
+
+/** So many days lie between two dates of what is recorded by these, at least. */
+const spacings: readonly [grain: Grain, days: number][] = [
+  ['year', 360],
+  ['quarter', 85],
+];
+
+/** The shortest period that a source can be drawn by, where that is longer than a month; else a month. */
+export function draftGrain(date: DraftColumn | undefined): Grain {
+  const written = date?.datePattern ? periodWritten(date.datePattern) : null;
+  if (written === 'year' || written === 'quarter') return written;
+  const { distinct = null, range = null } = date ?? {};
+  if (distinct === null || range === null || distinct < 3) return 'month';
+  const spacing = (range[1] - range[0]) / (distinct - 1);
+  return spacings.find(([, days]) => spacing >= days)?.[0] ?? 'month';
+}
+
+/**
+ * The columns of figures that a chart would draw, those first that are worth it: what names an amount,
+ * then what varies; a running number, a key, a year or what never changes comes last.
+ */
+export function draftMeasures(source: DraftSource): DraftColumn[] {
+  const rank = (column: DraftColumn) => {
+    if (numbersRows(column, source.rows) || namesThings.test(column.name)) return 3;
+    if (column.distinct === 1 || namesPeriods.test(column.name)) return 2;
+    // What is planned is held against, and not looked at first.
+    if (draftRole(column.name, 'actual') !== 'actual') return 1.5;
+    return namesAmounts.test(column.name) ? 0 : 1;
+  };
+  const numbers = source.columns.filter(({ kind }) => kind === 'number');
+  return [...numbers].sort((a, b) => rank(a) - rank(b));
+}
+
+const namesPeriods = /^(year|month|quarter|week|day|jahr|monat|quartal|woche|tag|année|mois)$/i;
+
+/** A figure for each row that is the one before and one: it numbers them. */
+const numbersRows = ({ distinct = null, range = null }: DraftColumn, rows = 0) =>
+  distinct !== null &&
+  range !== null &&
+  rows > 2 &&
+  distinct === rows &&
+  range[1] - range[0] === rows - 1;
+
+const roles: readonly [role: SeriesDefinition['role'], expression: RegExp][] = [
+  ['target', /\b(target|goal|ziel|soll|objectif|objetivo)s?\b/i],
+  ['budget', /\b(budget|plan)(ned|s)?\b/i],
+  ['forecast', /\b(forecast|prognose|outlook|prévision)s?\b/i],
+];
+
+/** What a column stands for by its name. */
+export const draftRole = (
+  name: string,
+  otherwise: SeriesDefinition['role'],
+): SeriesDefinition['role'] =>
+  roles.find(([, expression]) => expression.test(name))?.[0] ?? otherwise;

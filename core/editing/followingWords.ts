@@ -1,0 +1,47 @@
+import { namedBy } from '../yardsticks';
+import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { isSamePart, namedParts, type Part } from '../chart';
+import { withRenamed } from './renaming';
+
+/** The name that a series has from the column it draws. */
+export const nameOfFigures = ({ figures }: Pick<SeriesDefinition, 'figures'>): string | null =>
+  figures.kind === 'rows' ? (figures.column ?? 'Rows') : null;
+
+/** Whether a name is one that was given by itself: that, or with a number after it where it was taken. */
+const isFrom = (given: string | null, name: string): boolean =>
+  given !== null && name.startsWith(given) && /^( \d+)?$/.test(name.slice(given.length));
+
+/** The title that a chart has from its first series and from what stands along its axis. */
+export function titleOfChart({ series, along, grain }: ChartDefinition): string {
+  const name = series[0]?.name ?? 'Rows';
+  if (along.kind === 'periods') return `${name} by ${grain}`;
+  return 'column' in along && along.column ? `${name} by ${along.column}` : `${name} as recorded`;
+}
+
+/** The name that a part has from what it is; null where it has none. */
+function nameGiven({ series, yardsticks }: ChartDefinition, { of, id }: Part): string | null {
+  const figures = of === 'series' && series.find((each) => each.id === id);
+  if (figures) return nameOfFigures(figures);
+  const yardstick = of === 'yardsticks' && yardsticks.find((each) => each.id === id);
+  return yardstick ? namedBy(yardstick) : null;
+}
+
+/**
+ * A chart as it was changed, its words with it: a title, or the name of a series or yardstick, that came
+ * from what is drawn follows that, until somebody has written another.
+ */
+export function withFollowingWords(
+  before: ChartDefinition,
+  after: ChartDefinition,
+): ChartDefinition {
+  const named = namedParts(after).reduce((chart, part) => {
+    const old = namedParts(before).find((each) => isSamePart(each, part));
+    const [given, now] = [nameGiven(before, part), nameGiven(chart, part)];
+    const follows = old?.name === part.name && isFrom(given, part.name);
+    if (!follows || now === null || now === given) return chart;
+    return withRenamed(chart, part, now);
+  }, after);
+  const titled = before.title === titleOfChart(before) && named.title === before.title;
+  const title = titleOfChart(named);
+  return titled && title !== named.title ? { ...named, title } : named;
+}

@@ -1,0 +1,16 @@
+export {
+  draftChart,
+  draftRule,
+  draftSeries,
+  draftStandout,
+  freshId,
+  nextPlace,
+  withChanged,
+  withMark,
+} from './draft';
+export { draftRole, type DraftSource } from './draftColumns';
+export { titleOfChart, withFollowingWords } from './followingWords';
+export { goesOnWriting } from './goesOnWriting';
+export { type Hanging, hangingOn, withoutPart } from './hanging';
+export { withOwnNames, withRenamed } from './renaming';
+export { sayChange } from './sayChange';

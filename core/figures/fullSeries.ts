@@ -1,0 +1,227 @@
+import { type Day, periodsBetween } from '../calendar';
+import { type Derivable, derivedKind } from '../derived';
+import { type DialValue, dialValues } from '../dials';
+import { isProblem, readFormula } from '../formula';
+import { type Frame, isAdditive } from '../frame';
+import { type Problem, ProblemError } from '../values';
+import { drawnGrain, shownReach } from './reach';
+import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { firstWords } from './topWords';
+import type { Whole } from './seriesFrame';
+
+/** More periods than this are not laid out for a derived series. */
+const mostPeriods = 40_000;
+
+/** The figures of series, each worked out once, formulas after what they name. */
+export class Wholes {
+  private readonly found = new Map<string, Whole | null>();
+  private readonly underway = new Set<string>();
+  /** by series: how many figures of its formula are beyond the range, and so missing */
+  private readonly beyond = new Map<string, number>();
+  /** where number dials stand, by their names */
+  private readonly dials: ReadonlyMap<string, number>;
+
+  constructor(
+    private readonly chart: ChartDefinition,
+    private readonly aggregated: Readonly<Record<string, Frame>>,
+    turned: Readonly<Record<string, DialValue>>,
+    private readonly today: Day,
+  ) {
+    const values = dialValues(chart.dials, turned);
+    this.dials = new Map(
+      chart.dials.flatMap(({ id, name, kind }) =>
+        kind === 'number' ? [[name, values.get(id) as number]] : [],
+      ),
+    );
+  }
+
+  of(series: SeriesDefinition): Whole | null {
+    const held = this.found.get(series.id);
+    if (held !== undefined) return held;
+    if (this.underway.has(series.id)) throw formulaProblem(series, 'It uses itself.');
+    this.underway.add(series.id);
+    const plain = this.plain(series);
+    const whole = plain && derive(plain, series, this.chart);
+    this.found.set(series.id, whole);
+    return whole;
+  }
+
+  /** What has to be said of the figures of a series that were found; null when nothing has. */
+  remarkOn({ id, name }: SeriesDefinition): Problem | null {
+    const count = this.beyond.get(id) ?? 0;
+    if (count === 0) return null;
+    const missing = count === 1 ? 'a figure is' : `${count} figures are`;
+    const sentence = `${name}: ${missing} beyond a thousand million million, and so missing.`;
+    return { code: 'beyond-range', sentence, place: { field: 'formula' } };
+  }
+
+  /** The day up to which the actuals that are drawn have figures; null without any. */
+  lastActual(): Day | null {
+    const days = this.chart.series.flatMap((series) => {
+      if (series.role !== 'actual' || series.hidden) return [];
+      return this.aggregated[series.id]?.completeTo ?? [];
+    });
+    return days.length === 0 ? null : Math.max(...days);
+  }
+
+  private plain(series: SeriesDefinition): Whole | null {
+    const { figures } = series;
+    if (figures.kind === 'measure') throw measureMissing(series, figures.measureId !== null);
+    if (figures.kind === 'formula') return this.formula(series, figures.text);
+    if (figures.kind === 'constant') return { ...nothing, constant: figures.number, exact: true };
+    const frame = this.aggregated[series.id];
+    return frame ? { ...frame, additive: isAdditive(figures.aggregate), constant: null } : null;
+  }
+
+  private formula(series: SeriesDefinition, text: string): Whole | null {
+    const others = this.chart.series.filter(({ id }) => id !== series.id);
+    const formula = readFormula(text, [...others.map(({ name }) => name), ...this.dials.keys()]);
+    if (isProblem(formula)) throw formulaProblem(series, formula.sentence);
+    const operands = new Map<string, Whole>();
+    for (const name of formula.names) {
+      const other = others.find((each) => each.name === name);
+      const level = this.dials.get(name);
+      const whole = other ? this.of(other) : { ...nothing, constant: level ?? null, exact: true };
+      if (!whole) return null;
+      operands.set(name, whole);
+    }
+    const { exact, linear } = formula;
+    const onBeyond = () => this.beyond.set(series.id, (this.beyond.get(series.id) ?? 0) + 1);
+    const work = (from: ReadonlyMap<string, Whole>) =>
+      combine([...from.values()], this.chart, exact, linear, (at) =>
+        formula.evaluate((name) => at(from.get(name) as Whole), onBeyond),
+      );
+    const whole = work(operands);
+    const top = series.split?.top;
+    if (!top) return whole;
+    const reach = shownReach(this.chart, this.today, this.lastActual());
+    const request = { ...top, ...reach, today: this.today };
+    return firstWords(whole, operands, request, drawnGrain(this.chart), work);
+  }
+}
+
+const nothing: Omit<Whole, 'constant'> = {
+  periods: [],
+  keys: [''],
+  values: [[]],
+  exact: false,
+  additive: false,
+  completeTo: null,
+  recordedGrain: 'day',
+  within: null,
+  others: null,
+  groups: null,
+  along: null,
+  readings: null,
+};
+
+const measureMissing = ({ name }: SeriesDefinition, chosen: boolean) =>
+  new ProblemError({
+    code: 'measure-gone',
+    sentence: chosen
+      ? `${name}: its measure is gone. Choose another one.`
+      : `${name}: choose the measure that it draws.`,
+    place: { field: 'measure' },
+  });
+
+const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
+  new ProblemError({
+    code: 'formula',
+    sentence: `${name}: ${sentence}`,
+    place: { field: 'formula' },
+  });
+
+/** Works a formula out for each word and period; what is not split serves every word. */
+function combine(
+  operands: readonly Whole[],
+  chart: Pick<ChartDefinition, 'along' | 'grain'>,
+  exact: boolean,
+  linear: boolean,
+  evaluate: (at: (operand: Whole) => number | null) => number | null,
+): Whole {
+  const own = operands.filter(({ constant }) => constant === null);
+  const periods = timeline(
+    own.flatMap((each) => each.periods),
+    chart,
+  );
+  const split = own.find(({ keys }) => keys.length !== 1 || keys[0] !== '');
+  const keys = split ? [...split.keys] : [''];
+  const days = own.flatMap(({ completeTo }) => completeTo ?? []);
+  const rows = new Map(own.map((each) => [each, rowsOf(each, periods)]));
+  const values = keys.map((key) =>
+    periods.map((_, place) =>
+      evaluate((operand) => {
+        if (operand.constant !== null) return operand.constant;
+        const all = rows.get(operand);
+        return (all?.get(key) ?? all?.get(''))?.[place] ?? null;
+      }),
+    ),
+  );
+  return {
+    ...nothing,
+    periods,
+    keys,
+    values,
+    constant: null,
+    exact: exact && operands.every((each) => each.exact),
+    additive: linear && own.length > 0 && operands.every((each) => each.additive),
+    completeTo: days.length === 0 ? null : Math.min(...days),
+    within: own.find(({ within }) => within !== null)?.within ?? null,
+    recordedGrain: own.find(({ within }) => within !== null)?.recordedGrain ?? 'day',
+    others: split?.others ?? null,
+    groups: split?.groups ?? null,
+  };
+}
+
+function rowsOf({ periods, keys, values }: Whole, onto: readonly Day[]) {
+  const places = new Map(periods.map((start, place) => [start, place]));
+  return new Map(
+    keys.map((key, row) => [
+      key,
+      onto.map((start) => values[row]?.[places.get(start) ?? -1] ?? null),
+    ]),
+  );
+}
+
+/**
+ * All periods from the first to the last, without gaps in the calendar; dates as they were recorded, and
+ * places along a column, follow on from one to the next.
+ */
+function timeline(
+  periods: readonly Day[],
+  { along, grain }: Pick<ChartDefinition, 'along' | 'grain'>,
+): Day[] {
+  if (periods.length === 0) return [];
+  if (along.kind !== 'periods') return [...new Set(periods)].sort((a, b) => a - b);
+  let [from, to] = [Infinity, -Infinity];
+  for (const start of periods) {
+    if (start < from) from = start;
+    if (start > to) to = start;
+  }
+  return periodsBetween(from, to, grain, mostPeriods);
+}
+
+function derive(
+  whole: Whole,
+  { derived }: SeriesDefinition,
+  chart: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
+): Whole {
+  if (!derived || whole.constant !== null || derivedKind(derived).ofShown) return whole;
+  const periods = timeline(whole.periods, chart);
+  const rows = rowsOf(whole, periods);
+  const lines = whole.keys.map((key) => rows.get(key) ?? []);
+  return { ...whole, periods, ...worked({ ...whole, periods, lines }, derived, chart) };
+}
+
+/** The figures of a series turned into those of its derived series. */
+export function worked(
+  series: Pick<Derivable, 'periods' | 'lines' | 'exact' | 'additive'>,
+  derived: NonNullable<SeriesDefinition['derived']>,
+  { along, grain, yearStart }: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
+) {
+  const { lines, exact, additive } = derivedKind(derived).derive(
+    { ...series, grain: drawnGrain({ along, grain }), yearStart },
+    derived,
+  );
+  return { values: lines.map((figures) => [...figures]), exact, additive };
+}

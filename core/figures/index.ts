@@ -1,0 +1,10 @@
+export { chartFrames, isSplit } from './chartFrames';
+export { looksPastReaders } from './dependencies';
+export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
+export { drawnChart, type SeenBy } from './drawnChart';
+export { isOperand, withMeasures } from './measures';
+export { alongColumn, drawnGrain, spannedReach } from './reach';
+export { atGrain, grainsOffered } from './readerGrain';
+export { withReadingsBands } from './readingsBands';
+export { dialsAsked, figuresAsked, frameRequest } from './requests';
+export type { SeriesFrame, SeriesFrames } from './seriesFrame';

@@ -1,0 +1,92 @@
+import type { Day } from '../calendar';
+import { mentionedIn } from '../formula';
+import type { FrameRequest } from '../frame';
+import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
+import { greysLines } from '../chart';
+import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { type Finding, foundFrom, seriesLookedBeyond } from './dependencies';
+
+/** What of a series its source is asked by. */
+type Asking = Pick<
+  SeriesDefinition,
+  'figures' | 'split' | 'spread' | 'readings' | 'derived' | 'fixed'
+>;
+
+/**
+ * What a series asks of its source at the chart's grain; null when it asks nothing of any.
+ * @param columns the names of the source's columns: filters of the chart hold where there is theirs
+ */
+export function frameRequest(
+  chart: Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart' | 'filters'>,
+  { figures, split, spread, readings, derived, fixed }: Asking,
+  today: Day,
+  columns: readonly string[],
+): FrameRequest | null {
+  if (figures.kind !== 'rows') return null;
+  const { kind: _kind, ...rows } = figures;
+  const removing = chart.filters.filter(
+    (each) => !greysLines(each, split?.column ?? null) && !(fixed && each.filter.kind === 'words'),
+  );
+  const shared = removing
+    .map(({ filter }) => filter)
+    .filter(({ column }) => columns.includes(column));
+  const spanned = spanFilter(chart, rows.date, today);
+  return {
+    ...rows,
+    filters: [...rows.filters, ...shared, ...(spanned ? [spanned] : [])],
+    grain: drawnGrain(chart),
+    along: alongColumn(chart.along),
+    splitBy: split?.column ?? null,
+    colourBy: split?.colourBy ?? null,
+    top: split?.top ? { ...split.top, ...shownReach(chart, today), today } : null,
+    spread,
+    // Rows of a split would have to be told apart by colour, and there are too many of them.
+    readings: readings && !split && !derived && !alongColumn(chart.along),
+  };
+}
+
+/** Whether the figures of a series are sent: it is drawn, or something is held against it or found from it. */
+export function isSent(
+  chart: Finding & Pick<ChartDefinition, 'series'>,
+  { id, hidden }: Pick<SeriesDefinition, 'id' | 'hidden'>,
+): boolean {
+  if (!hidden || chart.series.some(({ mark }) => mark?.against === id)) return true;
+  return foundFrom(chart).some(({ series }) => series === id);
+}
+
+/** The names of the dials that a chart's figures depend on: those in its formulas and its filters. */
+export function dialsAsked({
+  dials,
+  series,
+  filters,
+}: Pick<ChartDefinition, 'dials' | 'series' | 'filters'>): string[] {
+  const formulas = series.flatMap(({ figures }) =>
+    figures.kind === 'formula' ? figures.text : [],
+  );
+  return dials.flatMap(({ id, name, kind }) => {
+    const inFormula = kind === 'number' && formulas.some((text) => mentionedIn(text, name));
+    return inFormula || filters.some(({ dial }) => dial === id) ? [name] : [];
+  });
+}
+
+/** Names all that the figures of a chart depend on; charts of one name have the same figures. */
+export function figuresAsked(chart: ChartDefinition): string {
+  const { along, grain, span, yearStart, series, filters } = chart;
+  const named = dialsAsked(chart);
+  const dials = chart.dials.filter(({ name }) => named.includes(name));
+  const asked = series.map(({ id, name, figures, derived, split, fixed, ...each }) => [
+    id,
+    figures,
+    derived,
+    split,
+    each.spread,
+    each.readings,
+    !!fixed,
+    isSent(chart, { id, hidden: each.hidden }),
+    // A formula names the series it uses.
+    series.some((each) => each.figures.kind === 'formula') ? name : null,
+  ]);
+  const own = chart.yardsticks.filter(({ kind }) => kind === 'recorded' || kind === 'readings');
+  const beyond = seriesLookedBeyond(chart);
+  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, own, beyond]);
+}

@@ -1,0 +1,33 @@
+import { type Day, nextPeriod } from '../calendar';
+import { derivedKind } from '../derived';
+import { alongColumn, drawnGrain } from './reach';
+import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { type Finding, seriesLookedBeyond } from './dependencies';
+import type { Whole } from './seriesFrame';
+
+type Beyond = Finding & Pick<ChartDefinition, 'along' | 'grain'>;
+
+/**
+ * The finished figures of a series in periods that are not shown, by word; undefined where nothing
+ * looks at them, or what is derived is found from those shown alone.
+ * @param kept which of its periods are shown
+ */
+export function beyondShown(
+  chart: Beyond,
+  { id, role, derived }: SeriesDefinition,
+  { periods, values, completeTo, keys }: Whole,
+  { kept, words, today }: { kept: readonly boolean[]; words: readonly string[]; today: Day },
+): number[][] | undefined {
+  if (!seriesLookedBeyond(chart).includes(id) || alongColumn(chart.along)) return undefined;
+  if (derived && derivedKind(derived).ofShown) return undefined;
+  const grain = drawnGrain(chart);
+  const isFinished = (start: Day) => {
+    const next = nextPeriod(start, grain);
+    return role !== 'actual' || (next <= today && next - 1 <= (completeTo ?? Infinity));
+  };
+  const places = periods.flatMap((start, at) => (!kept[at] && isFinished(start) ? [at] : []));
+  return words.map((word) => {
+    const own = values[keys.indexOf(word)] ?? [];
+    return places.flatMap((at) => own[at] ?? []);
+  });
+}

@@ -1,0 +1,67 @@
+import { type DefinitionOf, registry } from '../registry';
+import type { ChartDefinition } from '../chart';
+import { type DatesNarrowing, dates } from './dates';
+import { type LineNarrowing, line } from './line';
+import { plainTogether } from '../chart';
+import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
+
+export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };
+
+const all = [line, dates];
+
+/** What a reader has picked in a chart, by which the other charts of its dashboard are narrowed. */
+export type Narrowing = DefinitionOf<(typeof all)[number]>;
+
+const { of: kindOf, schema: narrowingSchema } = registry<NarrowingKind<Narrowing>>('choice', all);
+export { narrowingSchema };
+
+/** What a narrowing keeps, in a few words. */
+export const sayNarrowing = (narrowing: Narrowing): string => kindOf(narrowing).say(narrowing);
+
+/**
+ * What a chart shows of what was picked in others: only that, or all, where it cannot follow.
+ * @param follows by narrowing: whether the chart follows it; one that nothing is known of is not told
+ */
+export function sayNarrowed(
+  narrowings: readonly Narrowing[],
+  follows: readonly boolean[] | undefined,
+): string {
+  const parts = (follow: boolean) =>
+    narrowings.filter((_, at) => follows?.[at] === follow).map(sayNarrowing);
+  const [kept, not] = [parts(true), parts(false)];
+  return [
+    kept.length > 0 && `only ${kept.join(' and ')}`,
+    not.length > 0 && (kept.length > 0 ? `not narrowed to ${not.join(' and ')}` : 'not narrowed'),
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** Whether what was picked can only be told by what its chart draws. */
+export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing).asksDrawn ?? false;
+
+/**
+ * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
+ * other is the companion that stands at its pointer.
+ */
+export function isTied(
+  picker: Pick<ChartDefinition, 'together'>,
+  { id, chart }: Pick<NarrowedChart, 'id'> & { chart: Pick<ChartDefinition, 'together'> },
+): boolean {
+  const { linked, narrows, peek } = picker.together ?? plainTogether;
+  if (peek?.chart === id) return true;
+  return linked && narrows && (chart.together ?? plainTogether).linked;
+}
+
+/**
+ * Narrows a chart by what was picked in another.
+ * @returns null where the chart cannot follow, or the two are not tied
+ */
+export function narrowedBy(
+  narrowing: Narrowing,
+  narrowed: NarrowedChart,
+  picker: PickerChart,
+): ChartDefinition | null {
+  if (!isTied(picker.chart, narrowed)) return null;
+  return kindOf(narrowing).narrow(narrowing, narrowed, picker);
+}
