@@ -3,6 +3,7 @@ import { axisFormat, type ValueAxis, writeDay, writeFigure } from '../../core/la
 import type { Reading } from '../../core/reading';
 import type { Drawing, DrawnPanel } from './drawing';
 import { dayAt, plotBottom } from './geometry';
+import { roundOn } from './roundOn';
 
 interface ScaleHandlesProps {
   reading: Reading;
@@ -98,10 +99,4 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
       )}
     </>
   );
-}
-
-/** The value at a share of the axis from its top, as round as the eye can aim. */
-export function roundOn({ from, to, step }: ValueAxis, share: number): number {
-  const fine = step / 20;
-  return Number((Math.round((to - share * (to - from)) / fine) * fine).toPrecision(12));
 }

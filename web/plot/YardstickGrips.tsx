@@ -4,7 +4,7 @@ import type { Reading } from '../../core/reading';
 import type { Drawing, DrawnPanel } from './drawing';
 import { dayAt, plotBottom, toX, toY } from './geometry';
 import { geometryOn } from './panels';
-import { roundOn } from './ScaleHandles';
+import { roundOn } from './roundOn';
 
 /** A value or a date of a yardstick that can be moved by hand. */
 export interface YardstickGrip {

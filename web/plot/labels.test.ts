@@ -5,7 +5,7 @@ import { draftStandout } from '../../core/editing';
 import { type Reading, readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { drawChart, sayLeftOut } from './drawing';
-import { roundOn } from './ScaleHandles';
+import { roundOn } from './roundOn';
 
 const day = (text: string) => parseDay(text) as number;
 const periods = periodsBetween(day('2025-01-01'), day('2026-06-01'), 'month');

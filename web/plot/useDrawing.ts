@@ -4,7 +4,8 @@ import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
 import { type Drawing, drawChart } from './drawing';
 import { placeOf } from './placeOf';
-import { measureText, useSize } from './usePlot';
+import { measureText } from './measureText';
+import { useSize } from './usePlot';
 import { type Highlight } from './highlight';
 
 interface Drawn {

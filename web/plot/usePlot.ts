@@ -1,6 +1,5 @@
 import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
 import type { Drawing } from './drawing';
-import type { Measure } from './geometry';
 import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */
@@ -25,15 +24,6 @@ export function useSize(
   }, [element]);
   return size;
 }
-
-const canvas = document.createElement('canvas').getContext('2d');
-
-/** Measures a text in the face that charts are lettered in; the narrow width is 0.9 of the usual. */
-export const measureText: Measure = (text, size, weight) => {
-  if (!canvas) return text.length * size * 0.55;
-  canvas.font = `${weight} ${size}px 'Archivo Variable', sans-serif`;
-  return canvas.measureText(text).width * 0.95;
-};
 
 /** Pictures that wait to be drawn, each in its element. */
 const waiting = new Map<HTMLDivElement, Drawing>();
