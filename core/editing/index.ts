@@ -1,13 +1,4 @@
-export {
-  draftChart,
-  draftRule,
-  draftSeries,
-  draftStandout,
-  freshId,
-  nextPlace,
-  withChanged,
-  withMark,
-} from './draft';
+export { draftChart, draftRule, draftSeries, draftStandout, freshId, nextPlace, withChanged, withMark } from './draft';
 export { draftRole, type DraftSource } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export { goesOnWriting } from './goesOnWriting';

@@ -1,10 +1,1 @@
-export {
-  count,
-  maximum,
-  mean,
-  median,
-  minimum,
-  percentile,
-  standardDeviation,
-  stepEdges,
-} from './statistics';
+export { count, maximum, mean, median, minimum, percentile, standardDeviation, stepEdges } from './statistics';

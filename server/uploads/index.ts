@@ -1,12 +1,2 @@
 export { withShare } from './shares';
-export {
-  forgetHalfSent,
-  keepLatest,
-  keepUpload,
-  readUpload,
-  rememberUnderstood,
-  requireUpload,
-  sweepUploads,
-  understoodBefore,
-  whileRead,
-} from './uploads';
+export { forgetHalfSent, keepLatest, keepUpload, readUpload, rememberUnderstood, requireUpload, sweepUploads, understoodBefore, whileRead } from './uploads';

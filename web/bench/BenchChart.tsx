@@ -3,7 +3,9 @@ import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { Empty, useAfterPaint } from '../look';
-import { Chart, type Highlight, type NoteSpot, useDrawing, type YardstickGrip } from '../plot';
+import { Chart, useDrawing, type YardstickGrip } from '../plot';
+import { type Highlight } from '../picture';
+import { type NoteSpot } from '../pointing';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
 

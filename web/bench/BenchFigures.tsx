@@ -2,17 +2,14 @@ import { memo, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { DrawnChart } from '../../core/chart';
 import { linesOf, type Reading, sayWhy } from '../../core/reading';
+import { type Drawing, type Highlight, isLit, sayLeftOut } from '../picture';
 import {
-  type Drawing,
   type FigureAsked,
   FiguresStrip,
   FiguresTable,
-  type Highlight,
-  isLit,
   narrowestColumn,
   RowsBehindPanel,
-  sayLeftOut,
-} from '../plot';
+} from '../figures';
 
 interface BenchFiguresProps {
   chartId: number;

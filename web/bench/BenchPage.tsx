@@ -11,14 +11,9 @@ import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
-import {
-  type Highlight,
-  latestLit,
-  type NoteSpot,
-  useLastReading,
-  usePreparedReadings,
-  useReadingOf,
-} from '../plot';
+import { type Highlight, latestLit } from '../picture';
+import { type NoteSpot } from '../pointing';
+import { useLastReading, usePreparedReadings, useReadingOf } from '../reading';
 import { benchActions } from './benchSlice';
 import { useYardstickGrips } from './useYardstickGrips';
 import { useYardsticksByHand } from './useYardsticksByHand';

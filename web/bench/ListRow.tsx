@@ -1,5 +1,5 @@
 import { Children, type ReactNode, useState } from 'react';
-import { isMore } from '../plot';
+import { isMore } from '../picture';
 
 interface ListRowProps {
   sample: ReactNode;

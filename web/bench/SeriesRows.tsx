@@ -11,7 +11,7 @@ import { writeFigure } from '../../core/labels';
 import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { api } from '../api';
 import { StrokeSample } from '../look';
-import { isLit, withLit } from '../plot';
+import { isLit, withLit } from '../picture';
 import { AddMenu } from './AddMenu';
 import { benchActions } from './benchSlice';
 import { ListRow, ListSection } from './ListRow';

@@ -5,7 +5,7 @@ import type { Reading } from '../../core/reading';
 import { api } from '../api';
 import { Empty } from '../look';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
-import { type NoteSpot, Pointing } from '../plot';
+import { type NoteSpot, Pointing } from '../pointing';
 import { Board } from './Board';
 import type { BoardProps } from './boardProps';
 import { DialStrip } from './DialStrip';

@@ -6,16 +6,10 @@ import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import type { Reading, Span } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
 import { sayProblem } from '../api';
-import {
-  Chart,
-  latestLit,
-  type NoteSpot,
-  OverviewStrip,
-  type Pointing,
-  sayLeftOut,
-  useChartReading,
-  useDrawing,
-} from '../plot';
+import { Chart, OverviewStrip, useDrawing } from '../plot';
+import { latestLit, sayLeftOut } from '../picture';
+import { type NoteSpot, type Pointing } from '../pointing';
+import { useChartReading } from '../reading';
 import type { ReaderView } from './readerView';
 import { ReplayStrip, sayReplayed } from './ReplayStrip';
 import { SheetActs } from './SheetActs';

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { PlacedChart } from '../../contract';
 import { type DialDefinition, type DialValue, dialValues } from '../../core/dials';
 import { figureFormat, writeFigure } from '../../core/labels';
-import type { TurnedDials } from '../plot';
+import type { TurnedDials } from '../reading';
 
 interface DialStripProps {
   charts: readonly PlacedChart[];

@@ -1,5 +1,5 @@
 import { groupsOf, linesOf, type Reading } from '../../core/reading';
-import { type Highlight, noHighlight } from '../plot';
+import { type Highlight, noHighlight } from '../picture';
 
 interface LineGroupsProps {
   reading: Reading;

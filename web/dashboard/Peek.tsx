@@ -5,15 +5,10 @@ import { type BoardStyle, type PeekDefinition } from '../../core/chart';
 import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import { linesOf, type Reading } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
-import {
-  Chart,
-  type Linked,
-  noHighlight,
-  type PointedDay,
-  type Pointing,
-  useChartReading,
-  useDrawing,
-} from '../plot';
+import { Chart, useDrawing } from '../plot';
+import { type Linked, type PointedDay, type Pointing } from '../pointing';
+import { noHighlight } from '../picture';
+import { useChartReading } from '../reading';
 import type { ReaderView } from './readerView';
 
 /** How long a reader stays at a spot before its companion comes, in milliseconds. */

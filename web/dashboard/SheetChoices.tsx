@@ -2,7 +2,8 @@ import type { PlacedChart } from '../../contract';
 import type { Grain } from '../../core/calendar';
 import { atGrain, grainsOffered } from '../../core/figures';
 import type { Reading } from '../../core/reading';
-import { GrainChoiceField, type Highlight, PeriodChoiceField } from '../plot';
+import { GrainChoiceField, PeriodChoiceField } from '../plot';
+import { type Highlight } from '../picture';
 import { LineGroups } from './LineGroups';
 import type { ReaderHands } from './useReaderHands';
 

@@ -1,15 +1,10 @@
 import { useState } from 'react';
 import type { Reading } from '../../core/reading';
 import { SidePanel } from '../look';
-import {
-  type FigureAsked,
-  FiguresTable,
-  type Highlight,
-  InWords,
-  middleDay,
-  placeOf,
-  RowsBehindPanel,
-} from '../plot';
+import { type FigureAsked, FiguresTable, RowsBehindPanel } from '../figures';
+import { type Highlight, placeOf } from '../picture';
+import { InWords } from '../plot';
+import { middleDay } from '../pointing';
 import type { Day } from '../../core/calendar';
 
 interface SheetFiguresProps {

@@ -1,6 +1,7 @@
 import type { Day } from '../../core/calendar';
 import { linesOf, type Reading } from '../../core/reading';
-import { type Highlight, isLit, placeOf, sayHeld } from '../plot';
+import { type Highlight, isLit, placeOf } from '../picture';
+import { sayHeld } from '../pointing';
 
 interface SheetWordsProps {
   reading: Reading | null;

@@ -2,7 +2,7 @@ import { type Day, formatDay, parseDay } from '../../core/calendar';
 import type { Narrowing } from '../../core/narrowing';
 import type { DialValue } from '../../core/dials';
 import type { Span } from '../../core/reading';
-import type { TurnedDials } from '../plot';
+import type { TurnedDials } from '../reading';
 
 /** How a reader looks at a dashboard, for themselves: nothing of it changes the charts. */
 export interface ReaderView {

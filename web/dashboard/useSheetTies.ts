@@ -4,7 +4,8 @@ import type { Day } from '../../core/calendar';
 import { type Narrowing } from '../../core/narrowing';
 import { plainTogether } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
-import { type Highlight, type Linked, type NarrowingHand, type Pointing } from '../plot';
+import { type Highlight } from '../picture';
+import { type Linked, type NarrowingHand, type Pointing } from '../pointing';
 import type { ReaderView } from './readerView';
 import { type Lit, nothingLit, type ReaderHands } from './useReaderHands';
 

@@ -1,15 +1,15 @@
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
-import { Crosshair } from './Crosshair';
-import { DatesBand } from './DatesBand';
-import type { Drawing } from './drawing';
+import { Crosshair } from '../pointing';
+import { DatesBand } from '../pointing';
+import type { Drawing } from '../picture';
 import { EndLabels } from './EndLabels';
-import { type Highlight, latestLit } from './highlight';
-import { LinkedDates } from './LinkedDates';
-import { pickedStretch, type Stretch } from './narrowing';
-import type { NoteSpot } from './noteSpot';
-import type { Pointed } from './pointed';
-import type { Linked } from './pointing';
+import { type Highlight, latestLit } from '../picture';
+import { LinkedDates } from '../pointing';
+import { pickedStretch, type Stretch } from '../pointing';
+import type { NoteSpot } from '../pointing';
+import type { Pointed } from '../pointing';
+import type { Linked } from '../pointing';
 import { ScaleHandles } from './ScaleHandles';
 import { type YardstickGrip, YardstickGrips } from './YardstickGrips';
 

@@ -3,10 +3,10 @@ import type { Note } from '../../contract';
 import { StrokeSample } from '../look';
 import { plainNote } from '../../core/notes';
 import type { Reading } from '../../core/reading';
-import { type Drawing, type DrawnPanel, headlineSize } from './drawing';
-import { toX } from './geometry';
-import { flownRow } from './pennants';
-import { type Highlight, isLit, isMore } from './highlight';
+import { type Drawing, type DrawnPanel, headlineSize } from '../picture';
+import { toX } from '../picture';
+import { flownRow } from '../picture';
+import { type Highlight, isLit, isMore } from '../picture';
 
 interface EndLabelsProps {
   reading: Reading;

@@ -1,9 +1,9 @@
 import type { Reading } from '../../core/reading';
-import { PanelLine, valuedAt } from './Crosshair';
-import type { Drawing } from './drawing';
-import { type Geometry, plotBottom, toX } from './geometry';
-import { ValueChips } from './ValueChips';
-import { type Highlight } from './highlight';
+import { PanelLine, valuedAt } from '../pointing';
+import type { Drawing } from '../picture';
+import { type Geometry, plotBottom, toX } from '../picture';
+import { ValueChips } from '../pointing';
+import { type Highlight } from '../picture';
 
 interface ReplayFrontProps {
   reading: Reading;

@@ -1,9 +1,9 @@
 import { type MouseEvent, useState } from 'react';
-import { axisFormat, type ValueAxis, writeDay, writeFigure } from '../../core/labels';
+import { axisFormat, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import type { Drawing, DrawnPanel } from './drawing';
-import { dayAt, plotBottom } from './geometry';
-import { roundOn } from './roundOn';
+import type { Drawing, DrawnPanel } from '../picture';
+import { dayAt, plotBottom } from '../picture';
+import { roundOn } from '../picture';
 
 interface ScaleHandlesProps {
   reading: Reading;

@@ -1,10 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { axisFormat, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import type { Drawing, DrawnPanel } from './drawing';
-import { dayAt, plotBottom, toX, toY } from './geometry';
-import { geometryOn } from './panels';
-import { roundOn } from './roundOn';
+import type { Drawing, DrawnPanel } from '../picture';
+import { dayAt, plotBottom, toX, toY } from '../picture';
+import { geometryOn } from '../picture';
+import { roundOn } from '../picture';
 
 /** A value or a date of a yardstick that can be moved by hand. */
 export interface YardstickGrip {

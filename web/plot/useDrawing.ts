@@ -2,11 +2,11 @@ import { type RefObject, useMemo } from 'react';
 import type { Note } from '../../contract';
 import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
-import { type Drawing, drawChart } from './drawing';
-import { placeOf } from './placeOf';
-import { measureText } from './measureText';
+import { type Drawing, drawChart } from '../picture';
+import { placeOf } from '../picture';
+import { measureText } from '../picture';
 import { useSize } from './usePlot';
-import { type Highlight } from './highlight';
+import { type Highlight } from '../picture';
 
 interface Drawn {
   highlight: Highlight;

@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
-import type { Drawing } from './drawing';
+import type { Drawing } from '../picture';
 import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */

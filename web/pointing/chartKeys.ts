@@ -1,8 +1,8 @@
 import type { Reading } from '../../core/reading';
 import { linesOf } from '../../core/reading';
-import { type Highlight, latestLit, noHighlight } from './highlight';
+import { type Highlight, latestLit, noHighlight } from '../picture';
 import { pickDates, pickedStretch, pickLine } from './narrowing';
-import { placeOf } from './placeOf';
+import { placeOf } from '../picture';
 import { middleDay, type Pointed } from './pointed';
 import type { Linked } from './pointing';
 

@@ -1,10 +1,10 @@
 import { spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
-import { colourAt } from './atPeriod';
-import { plotBottom, toX, toY } from './geometry';
-import { geometryOn, type PlacedPanel } from './panels';
-import { type Highlight, isAway, isLit } from './highlight';
+import { colourAt } from '../picture';
+import { plotBottom, toX, toY } from '../picture';
+import { geometryOn, type PlacedPanel } from '../picture';
+import { type Highlight, isAway, isLit } from '../picture';
 
 interface ValueChipsProps {
   reading: Reading;

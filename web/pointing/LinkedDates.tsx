@@ -1,12 +1,12 @@
 import type { Day } from '../../core/calendar';
 import { between, linesOf, type Reading, sayBetween } from '../../core/reading';
 import { PanelLine, valuedAt } from './Crosshair';
-import type { Drawing } from './drawing';
-import { plotBottom, toX } from './geometry';
-import { placeOf } from './placeOf';
+import type { Drawing } from '../picture';
+import { plotBottom, toX } from '../picture';
+import { placeOf } from '../picture';
 import { type Linked, usePointedElsewhere } from './pointing';
 import { ValueChips } from './ValueChips';
-import { type Highlight } from './highlight';
+import { type Highlight } from '../picture';
 
 interface LinkedDatesProps {
   reading: Reading;

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Reading } from '../../core/reading';
 import { figureRows } from './figureRows';
-import { measureText } from './measureText';
+import { measureText } from '../picture';
 
 /** Narrower columns than this cannot hold a figure. */
 export const narrowestColumn = 27;

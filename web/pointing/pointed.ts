@@ -1,7 +1,7 @@
 import type { Reading } from '../../core/reading';
-import type { DrawnPanel, Drawing } from './drawing';
-import { dayAt, type Geometry, periodAt, plotBottom } from './geometry';
-import { seriesAt } from './seriesAt';
+import type { DrawnPanel, Drawing } from '../picture';
+import { dayAt, type Geometry, periodAt, plotBottom } from '../picture';
+import { seriesAt } from '../picture';
 
 /** What the reader points at. */
 export interface Pointed {

@@ -1,9 +1,9 @@
 import type { Reading, ReadSeries } from '../../core/reading';
-import { sayDifference } from './atPeriod';
-import { plotBottom, toX } from './geometry';
-import type { PlacedPanel } from './panels';
+import { sayDifference } from '../picture';
+import { plotBottom, toX } from '../picture';
+import type { PlacedPanel } from '../picture';
 import { ValueChips } from './ValueChips';
-import { type Highlight } from './highlight';
+import { type Highlight } from '../picture';
 
 interface CompactReadOutProps {
   reading: Reading;

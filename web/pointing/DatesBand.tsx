@@ -1,6 +1,6 @@
 import type { Reading } from '../../core/reading';
-import type { Drawing } from './drawing';
-import { plotBottom, toX } from './geometry';
+import type { Drawing } from '../picture';
+import { plotBottom, toX } from '../picture';
 import type { Stretch } from './narrowing';
 
 interface DatesBandProps {

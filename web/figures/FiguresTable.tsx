@@ -3,7 +3,7 @@ import type { Reading, ReadSeries } from '../../core/reading';
 import { Menu, ScrollTable, StrokeSample, toast } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
-import { type Highlight, isLit, isMore, noHighlight, withLit } from './highlight';
+import { type Highlight, isLit, isMore, noHighlight, withLit } from '../picture';
 
 /** Nobody reads more at once; the rest come when they are asked for. */
 const mostAtFirst = 100;

@@ -1,0 +1,3 @@
+export { FiguresStrip, narrowestColumn } from './FiguresStrip';
+export { type FigureAsked, FiguresTable } from './FiguresTable';
+export { RowsBehindPanel } from './RowsBehindPanel';

@@ -1,0 +1,18 @@
+export { colourAt, sayDifference, sayOff } from './atPeriod';
+export { drawChart, type Drawing, type DrawnPanel, headlineSize, sayLeftOut } from './drawing';
+export { dayAt, type Geometry, periodAt, plotBottom, toX, toY } from './geometry';
+export {
+  type Highlight,
+  isAway,
+  isLit,
+  isMore,
+  latestLit,
+  noHighlight,
+  withLit,
+} from './highlight';
+export { measureText } from './measureText';
+export { geometryOn, type PlacedPanel } from './panels';
+export { flownRow } from './pennants';
+export { placeOf } from './placeOf';
+export { roundOn } from './roundOn';
+export { seriesAt } from './seriesAt';

@@ -1,0 +1,11 @@
+export { Crosshair, PanelLine, valuedAt } from './Crosshair';
+export { DatesBand } from './DatesBand';
+export { LinkedDates, sayHeld } from './LinkedDates';
+export { ValueChips } from './ValueChips';
+export { pressKey, sayKeys } from './chartKeys';
+export { pickDates, pickedStretch, pickLine, type Stretch } from './narrowing';
+export type { NoteSpot } from './noteSpot';
+export { middleDay, type Pointed, pointedAt } from './pointed';
+export { type Linked, type NarrowingHand, type PointedDay, Pointing } from './pointing';
+export { isStill } from './stillMouse';
+export { useDatesDrag } from './useDatesDrag';

@@ -1,0 +1,7 @@
+export {
+  type TurnedDials,
+  useChartReading,
+  useLastReading,
+  usePreparedReadings,
+  useReadingOf,
+} from './useReading';
