@@ -1,5 +1,12 @@
 import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
-import { type BoardStyle, boardStyleSchema, type ChartDefinition, chartSchema, colours, type DrawnChart } from '../core/chart';
+import {
+  type BoardStyle,
+  boardStyleSchema,
+  type ChartDefinition,
+  chartSchema,
+  colours,
+  type DrawnChart,
+} from '../core/chart';
 import { narrowingSchema } from '../core/narrowing';
 import { type SeriesFrame } from '../core/figures';
 import { figure, list, type Problem } from '../core/values';

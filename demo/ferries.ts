@@ -1,5 +1,13 @@
 import { utils, write } from '@e965/xlsx';
-import { civilDate, type Day, dayOf, formatDay, nextPeriod, periodStart, weekday } from '../core/calendar';
+import {
+  civilDate,
+  type Day,
+  dayOf,
+  formatDay,
+  nextPeriod,
+  periodStart,
+  weekday,
+} from '../core/calendar';
 import type { Step } from '../core/preparation';
 
 /*

@@ -1,9 +1,24 @@
-import { type ChartDefinition, plainAxes, type MeasureFigures, plainStroke, type SeriesDefinition } from '../core/chart';
+import {
+  type ChartDefinition,
+  plainAxes,
+  type MeasureFigures,
+  plainStroke,
+  type SeriesDefinition,
+} from '../core/chart';
 import { draftRule, draftStandout } from '../core/editing';
 import type { MeasureDefinition } from '../core/measures';
 import type { DemoChart } from './board';
 import { alongCharts } from './along';
-import { byRoute, empty, extremes, judged, sailings, seriesOf, type SourceIds, today } from './parts';
+import {
+  byRoute,
+  empty,
+  extremes,
+  judged,
+  sailings,
+  seriesOf,
+  type SourceIds,
+  today,
+} from './parts';
 
 const aggregate = (column: string): MeasureDefinition => ({
   kind: 'aggregate',

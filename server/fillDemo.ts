@@ -1,7 +1,15 @@
 import { and, eq } from 'drizzle-orm';
 import { type Day, dayInZone, parseDay } from '../core/calendar';
 import { type ChartDefinition, plainTogether } from '../core/chart';
-import { boardCharts, boardNotes, type DemoFile, demoMeasures, ferryFiles, markCharts, wayCharts } from '../demo';
+import {
+  boardCharts,
+  boardNotes,
+  type DemoFile,
+  demoMeasures,
+  ferryFiles,
+  markCharts,
+  wayCharts,
+} from '../demo';
 import { type Database, inTransaction, openDatabase, tables } from './database';
 import { deliverFile } from './deliveries';
 import { createAccount, demoPeople } from './people';

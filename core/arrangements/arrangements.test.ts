@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { type Grain, nextPeriod, parseDay, periodsBetween } from '../calendar';
-import { type ArrangementDefinition, arrangementKind, arrangementKinds, arrangementSchema } from './index';
+import {
+  type ArrangementDefinition,
+  arrangementKind,
+  arrangementKinds,
+  arrangementSchema,
+} from './index';
 import type { CalendarLines, Line, Position } from './index';
 
 const day = (text: string) => parseDay(text) as number;

@@ -1,5 +1,15 @@
 import { type DefinitionOf, registry } from '../registry';
-import type { Arranged, ArrangedPanel, ArrangementKind, ArrangementSetting, AxisKind, CalendarLines, Line, PeriodChoice, Position } from './arrangement';
+import type {
+  Arranged,
+  ArrangedPanel,
+  ArrangementKind,
+  ArrangementSetting,
+  AxisKind,
+  CalendarLines,
+  Line,
+  PeriodChoice,
+  Position,
+} from './arrangement';
 import { one } from './one';
 import { panels } from './panels';
 import { slope } from './slope';

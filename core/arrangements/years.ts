@@ -1,5 +1,14 @@
 import { mixed, object } from 'yup';
-import { civilDate, dayOfDate, type Grain, isoWeek, nextPeriod, periodsBetween, yearOf, yearStartDay } from '../calendar';
+import {
+  civilDate,
+  dayOfDate,
+  type Grain,
+  isoWeek,
+  nextPeriod,
+  periodsBetween,
+  yearOf,
+  yearStartDay,
+} from '../calendar';
 import { writePeriodOfYear } from '../labels';
 import type { ArrangementKind, Line, Position } from './arrangement';
 

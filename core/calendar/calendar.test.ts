@@ -4,7 +4,14 @@ import recorded from '../vectors/recorded.json';
 import { Temporal } from 'temporal-polyfill';
 import { civilDate, dayOf, formatDay, isoWeek, parseDay, weekday } from './civil';
 import { readDate } from './datePattern';
-import { fiscalPosition, grains, nextPeriod, periodKey, periodsBetween, periodStart } from './periods';
+import {
+  fiscalPosition,
+  grains,
+  nextPeriod,
+  periodKey,
+  periodsBetween,
+  periodStart,
+} from './periods';
 import { recordingOf } from './recording';
 import { dayInZone } from './zone';
 

@@ -1,7 +1,38 @@
-export { civilDate, type CivilDate, type Day, dayOf, dayOfDate, formatDay, isoWeek, parseDay, twoDigits, weekday } from './civil';
-export { type DateContext, type DatePattern, datePatterns, isFiscal, namesOffset, periodWritten, readDate } from './datePattern';
+export {
+  civilDate,
+  type CivilDate,
+  type Day,
+  dayOf,
+  dayOfDate,
+  formatDay,
+  isoWeek,
+  parseDay,
+  twoDigits,
+  weekday,
+} from './civil';
+export {
+  type DateContext,
+  type DatePattern,
+  datePatterns,
+  isFiscal,
+  namesOffset,
+  periodWritten,
+  readDate,
+} from './datePattern';
 export { dateText } from './field';
 export { monthNamed } from './monthNames';
-export { fiscalPosition, type FiscalPosition, type Grain, grains, nextPeriod, periodKey, periodsBetween, periodStart, yearBefore, yearOf, yearStartDay } from './periods';
+export {
+  fiscalPosition,
+  type FiscalPosition,
+  type Grain,
+  grains,
+  nextPeriod,
+  periodKey,
+  periodsBetween,
+  periodStart,
+  yearBefore,
+  yearOf,
+  yearStartDay,
+} from './periods';
 export { dayInZone, isZone } from './zone';
 export { type Recording, recordingOf } from './recording';

@@ -1,4 +1,13 @@
-import { civilDate, type Day, dayOf, dayOfDate, formatDay, isoWeek, twoDigits, weekday } from './civil';
+import {
+  civilDate,
+  type Day,
+  dayOf,
+  dayOfDate,
+  formatDay,
+  isoWeek,
+  twoDigits,
+  weekday,
+} from './civil';
 
 export const grains = ['day', 'week', 'month', 'quarter', 'year'] as const;
 

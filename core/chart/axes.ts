@@ -1,5 +1,11 @@
 import { boolean, mixed, object, type ObjectSchema, string } from 'yup';
-import { type DateStyle, dateStyles, type NumberMarks, numberMarks, type NumberStyle } from '../labels';
+import {
+  type DateStyle,
+  dateStyles,
+  type NumberMarks,
+  numberMarks,
+  type NumberStyle,
+} from '../labels';
 import { figure } from '../values';
 
 /** Where a value axis begins: where it suits the figures, at zero, or at the least figure. */

@@ -1,15 +1,66 @@
 export type { AlongDefinition } from './along';
-export { type AxesDefinition, type AxisStart, axisStarts, plainAxes, type ValueAxisDefinition } from './axes';
-export { type BoardStyle, boardStyleSchema, plainStyle, type RoleStroke, type TextSize, textSizes } from './boardStyle';
+export {
+  type AxesDefinition,
+  type AxisStart,
+  axisStarts,
+  plainAxes,
+  type ValueAxisDefinition,
+} from './axes';
+export {
+  type BoardStyle,
+  boardStyleSchema,
+  plainStyle,
+  type RoleStroke,
+  type TextSize,
+  textSizes,
+} from './boardStyle';
 export { type ChartFilter, greysLines, keepsWord } from './chartFilters';
-export { type ChartDefinition, type ColourRuleDefinition, type ConstantFigures, type DrawnChart, type DrawnSeries, type FiguresDefinition, type FormulaFigures, type GoodSide, labelParts, type MarkDefinition, type MeasureFigures, type NamesDefinition, type RowsFigures, ruleEffects, type SeriesDefinition, sourceOfFigures, type SplitDefinition, type StandoutDefinition, type StyledYardstick } from './definition';
+export {
+  type ChartDefinition,
+  type ColourRuleDefinition,
+  type ConstantFigures,
+  type DrawnChart,
+  type DrawnSeries,
+  type FiguresDefinition,
+  type FormulaFigures,
+  type GoodSide,
+  labelParts,
+  type MarkDefinition,
+  type MeasureFigures,
+  type NamesDefinition,
+  type RowsFigures,
+  ruleEffects,
+  type SeriesDefinition,
+  sourceOfFigures,
+  type SplitDefinition,
+  type StandoutDefinition,
+  type StyledYardstick,
+} from './definition';
 export { freeName, isSamePart, namedAlready, namedParts, type Part } from './parts';
 export { plainReplay, type ReplayDefinition } from './replay';
 export { strokeOfRole, takesPalette } from './roleStrokes';
 export { type Role, roles, roleWords } from './roles';
 export { chartSchema, parseChart } from './schema';
 export { type Reach, reachOf, type SpanDefinition } from './spans';
-export { type Colour, colours, type Dash, dashes, type Gradient, gradients, noPoints, type PaletteName, paletteNames, palettes, plainStroke, pointKinds, type PointsDefinition, type Shape, shapes, type Stroke, type StrokeDefinition } from './strokes';
+export {
+  type Colour,
+  colours,
+  type Dash,
+  dashes,
+  type Gradient,
+  gradients,
+  noPoints,
+  type PaletteName,
+  paletteNames,
+  palettes,
+  plainStroke,
+  pointKinds,
+  type PointsDefinition,
+  type Shape,
+  shapes,
+  type Stroke,
+  type StrokeDefinition,
+} from './strokes';
 export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';

@@ -11,7 +11,18 @@ import { type PickScope, pickSchema, pickScopes, type Ties, ties } from '../stan
 import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
 import { type YardstickDefinition, yardstickSchema } from '../yardsticks';
-import { type ChartDefinition, type ColourRuleDefinition, type FiguresDefinition, type GoodSide, goodSides, type MarkDefinition, type SplitDefinition, type StandoutDefinition, labelParts, ruleEffects } from './definition';
+import {
+  type ChartDefinition,
+  type ColourRuleDefinition,
+  type FiguresDefinition,
+  type GoodSide,
+  goodSides,
+  type MarkDefinition,
+  type SplitDefinition,
+  type StandoutDefinition,
+  labelParts,
+  ruleEffects,
+} from './definition';
 import { alongSchema } from './along';
 import { axesSchema } from './axes';
 import { sharedName } from './parts';
@@ -19,7 +30,18 @@ import { chartFilterSchema } from './chartFilters';
 import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
 import { spanSchema } from './spans';
-import { type Colour, colours, type Dash, dashes, type Gradient, gradients, pointKinds, type PointsDefinition, type Shape, shapes } from './strokes';
+import {
+  type Colour,
+  colours,
+  type Dash,
+  dashes,
+  type Gradient,
+  gradients,
+  pointKinds,
+  type PointsDefinition,
+  type Shape,
+  shapes,
+} from './strokes';
 import { togetherSchema } from './together';
 import { type StoredChart, upgradeChart } from './upgrades';
 import { lookSchema } from './yardstickLook';

@@ -1,4 +1,18 @@
-export type { Along, ConditionContext, ConditionKind, ConditionSetting, Names, Test } from './condition';
-export { type ConditionDefinition, conditionKind, conditionKinds, conditionSchema, sayCondition, testCondition } from './kinds';
+export type {
+  Along,
+  ConditionContext,
+  ConditionKind,
+  ConditionSetting,
+  Names,
+  Test,
+} from './condition';
+export {
+  type ConditionDefinition,
+  conditionKind,
+  conditionKinds,
+  conditionSchema,
+  sayCondition,
+  testCondition,
+} from './kinds';
 export { isOffMark } from './kinds/mark';
 export { isWithin } from './kinds/within';

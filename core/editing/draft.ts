@@ -5,7 +5,12 @@ import { takesPalette } from '../chart';
 import { withRenamed } from './renaming';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
-import type { ChartDefinition, ColourRuleDefinition, SeriesDefinition, StandoutDefinition } from '../chart';
+import type {
+  ChartDefinition,
+  ColourRuleDefinition,
+  SeriesDefinition,
+  StandoutDefinition,
+} from '../chart';
 
 /** An id for a new part of a chart, other than those in use. */
 export function freshId(base: string, used: readonly string[]): string {

@@ -1,4 +1,13 @@
-export { draftChart, draftRule, draftSeries, draftStandout, freshId, nextPlace, withChanged, withMark } from './draft';
+export {
+  draftChart,
+  draftRule,
+  draftSeries,
+  draftStandout,
+  freshId,
+  nextPlace,
+  withChanged,
+  withMark,
+} from './draft';
 export { draftRole, type DraftSource } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
 export { goesOnWriting } from './goesOnWriting';

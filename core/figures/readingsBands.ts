@@ -1,6 +1,11 @@
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
 import { drawnGrain } from './reach';
-import { type ChartDefinition, type SeriesDefinition, sourceOfFigures, type StyledYardstick } from '../chart';
+import {
+  type ChartDefinition,
+  type SeriesDefinition,
+  sourceOfFigures,
+  type StyledYardstick,
+} from '../chart';
 import { operandMark } from './measures';
 
 /**

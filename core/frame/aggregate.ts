@@ -1,5 +1,13 @@
 import { type Day, type Grain, grains, recordingOf } from '../calendar';
-import { type Column, type DateColumn, missingDay, type NumberColumn, type Table, textColumn, type TextColumn } from '../table';
+import {
+  type Column,
+  type DateColumn,
+  missingDay,
+  type NumberColumn,
+  type Table,
+  textColumn,
+  type TextColumn,
+} from '../table';
 import { ProblemError } from '../values';
 import { type AlongColumn, layAlong } from './along';
 import { aggregateNumbers, aggregateOthers } from './aggregators';

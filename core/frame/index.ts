@@ -1,7 +1,23 @@
 export { type AlongColumn, checkPlaces, orderPlaces, type Place } from './along';
 export { aggregate, checkSplit, columnsAsked, othersWord } from './aggregate';
-export { type DatesFilter, daysOf, type Filter, filterKind, filterSchema, type NumbersFilter, type WordsFilter } from './filters';
-export { type Aggregate, aggregates, divides, type Frame, frameKey, type FrameRequest, isAdditive } from './frame';
+export {
+  type DatesFilter,
+  daysOf,
+  type Filter,
+  filterKind,
+  filterSchema,
+  type NumbersFilter,
+  type WordsFilter,
+} from './filters';
+export {
+  type Aggregate,
+  aggregates,
+  divides,
+  type Frame,
+  frameKey,
+  type FrameRequest,
+  isAdditive,
+} from './frame';
 export { everyOf, type Readings } from './readings';
 export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
 export { layWithin, type Within } from './spread';

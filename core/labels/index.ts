@@ -1,7 +1,29 @@
-export { type FigureFormat, finerFormat, figureFormat, suffixWords, isPercentage, writeApart, writeChange, writeDifference, writeShare, writeFigure, writeNumber, writeWhole } from './figures';
+export {
+  type FigureFormat,
+  finerFormat,
+  figureFormat,
+  suffixWords,
+  isPercentage,
+  writeApart,
+  writeChange,
+  writeDifference,
+  writeShare,
+  writeFigure,
+  writeNumber,
+  writeWhole,
+} from './figures';
 export { type NumberMarks, numberMarks, type NumberStyle, plainNumbers } from './numberStyle';
 export { writeOrdinal } from './ordinal';
-export { countPeriods, type DateStyle, dateStyles, type PeriodStyle, tapeLabel, writeDay, writePeriod, writePeriodOfYear } from './periods';
+export {
+  countPeriods,
+  type DateStyle,
+  dateStyles,
+  type PeriodStyle,
+  tapeLabel,
+  writeDay,
+  writePeriod,
+  writePeriodOfYear,
+} from './periods';
 export { spreadLabels } from './placement';
 export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';

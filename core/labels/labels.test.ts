@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { figureFormat, finerFormat, writeDifference, writeFigure, writeNumber, writeWhole } from './figures';
+import {
+  figureFormat,
+  finerFormat,
+  writeDifference,
+  writeFigure,
+  writeNumber,
+  writeWhole,
+} from './figures';
 import { writeOrdinal } from './ordinal';
 import { spreadLabels } from './placement';
 import { axisValues, valueAxis } from './scale';

@@ -1,4 +1,13 @@
-import { civilDate, type Day, fiscalPosition, formatDay, type Grain, isoWeek, periodKey, twoDigits } from '../calendar';
+import {
+  civilDate,
+  type Day,
+  fiscalPosition,
+  formatDay,
+  type Grain,
+  isoWeek,
+  periodKey,
+  twoDigits,
+} from '../calendar';
 
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 

@@ -1,2 +1,10 @@
-export { type Aggregated, aggregatedShape, mostFilters, type FormulaMeasure, type Measure, type MeasureDefinition, measureSchema } from './measure';
+export {
+  type Aggregated,
+  aggregatedShape,
+  mostFilters,
+  type FormulaMeasure,
+  type Measure,
+  type MeasureDefinition,
+  measureSchema,
+} from './measure';
 export { dependentsOf, operandsOf, usesItself } from './uses';

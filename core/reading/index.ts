@@ -9,5 +9,16 @@ export { lineFollowed, replayedAt } from './replayed';
 export { periodSlots } from './slots';
 export { readChart, type ReadingContext } from './readChart';
 export type { Cue, Marker } from './cues';
-export type { Comparison, Reading, ReadHeadline, ReadLook, ReadPanel, ReadRule, ReadPiece, ReadSeries, ReadStandout, ReadYardstick } from './reading';
+export type {
+  Comparison,
+  Reading,
+  ReadHeadline,
+  ReadLook,
+  ReadPanel,
+  ReadRule,
+  ReadPiece,
+  ReadSeries,
+  ReadStandout,
+  ReadYardstick,
+} from './reading';
 export { type Span, spanOf, type Zoom, zoomed, zoomOn } from './zoomed';

@@ -1,9 +1,24 @@
-import { type ArrangementDefinition, arrangementKind, type ArrangementKind, type Arranged, type AxisKind, type Position } from '../arrangements';
+import {
+  type ArrangementDefinition,
+  arrangementKind,
+  type ArrangementKind,
+  type Arranged,
+  type AxisKind,
+  type Position,
+} from '../arrangements';
 import type { Day } from '../calendar';
 import { alongColumn, drawnGrain, type SeriesFrames } from '../figures';
 import { type BoardStyle, type DrawnChart, type Stroke } from '../chart';
 import type { PeriodStyle } from '../labels';
-import { handOver, layLines, layPositions, mostLines, positionsKind, type SeriesLine, strokesOf } from '../series';
+import {
+  handOver,
+  layLines,
+  layPositions,
+  mostLines,
+  positionsKind,
+  type SeriesLine,
+  strokesOf,
+} from '../series';
 
 /** The lines of a chart on their positions and in their panels, before anything is found from them. */
 export interface Laid extends Omit<Arranged<SeriesLine>, 'panels'> {

@@ -1,5 +1,11 @@
 import { parseDay, periodStart } from '../calendar';
-import { type ChartDefinition, plainAxes, plainStroke, plainStyle, type SeriesDefinition } from '../chart';
+import {
+  type ChartDefinition,
+  plainAxes,
+  plainStroke,
+  plainStyle,
+  type SeriesDefinition,
+} from '../chart';
 import { chartFrames, drawnChart } from '../figures';
 import { draftStandout } from '../editing';
 import { plainNumbers, writeFigure } from '../labels';

@@ -3,7 +3,14 @@ import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues } from '../dials';
 import { type BoardStyle, type DrawnChart, plainStyle } from '../chart';
 import { drawnGrain, type SeriesFrames } from '../figures';
-import { findYardsticks, seriesOfYardstick, type Yardstick, type RecordedDates, type YardstickContext, type YardstickDefinition } from '../yardsticks';
+import {
+  findYardsticks,
+  seriesOfYardstick,
+  type Yardstick,
+  type RecordedDates,
+  type YardstickContext,
+  type YardstickDefinition,
+} from '../yardsticks';
 import { type Laid, layChart, type LaidPanel } from './laid';
 import { standsOnBoth } from './axesApart';
 import { callLines } from './called';

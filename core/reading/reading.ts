@@ -1,5 +1,16 @@
 import type { Day, Grain } from '../calendar';
-import type { AxesDefinition, Colour, ColourRuleDefinition, GoodSide, Gradient, NamesDefinition, PointsDefinition, Shape, TextSize, YardstickLook } from '../chart';
+import type {
+  AxesDefinition,
+  Colour,
+  ColourRuleDefinition,
+  GoodSide,
+  Gradient,
+  NamesDefinition,
+  PointsDefinition,
+  Shape,
+  TextSize,
+  YardstickLook,
+} from '../chart';
 import type { FigureFormat, PeriodStyle, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
 import type { AxisKind, PeriodChoice, Position } from '../arrangements';

@@ -1,5 +1,12 @@
 import type { AxisKind, Position } from '../arrangements';
-import { type Colour, type DrawnChart, type Gradient, noPoints, type Shape, type Stroke } from '../chart';
+import {
+  type Colour,
+  type DrawnChart,
+  type Gradient,
+  noPoints,
+  type Shape,
+  type Stroke,
+} from '../chart';
 import { gapKind } from '../gaps';
 import { caughtFigures, countMet, strokePieces } from '../rules';
 import type { SeriesLine } from '../series';

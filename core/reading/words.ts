@@ -1,6 +1,14 @@
 import { civilDate } from '../calendar';
 import type { AlongDefinition, DrawnChart } from '../chart';
-import { axisFormat, countPeriods, type FigureFormat, suffixWords, writeApart, writeDay, writeFigure } from '../labels';
+import {
+  axisFormat,
+  countPeriods,
+  type FigureFormat,
+  suffixWords,
+  writeApart,
+  writeDay,
+  writeFigure,
+} from '../labels';
 import { sumFigures } from '../values';
 import type { Edges } from '../yardsticks';
 import { offWord } from './compare';

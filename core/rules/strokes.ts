@@ -1,7 +1,15 @@
 import { type Path, pathShapes, type PathPoint } from '../paths';
 import type { Figures } from '../values';
 import type { Judgement } from './judge';
-import { type Held, isLeftOpen, type Judged, judgedAgainst, type LineRule, type Stroked, type Threshold } from './judged';
+import {
+  type Held,
+  isLeftOpen,
+  type Judged,
+  judgedAgainst,
+  type LineRule,
+  type Stroked,
+  type Threshold,
+} from './judged';
 
 /** A run of strokes that are drawn alike. */
 export interface StrokePiece {

@@ -1,3 +1,11 @@
 export { type PickDefinition, pickKind, pickKinds, pickSchema } from './kinds';
 export { type Candidate } from './pick';
-export { candidatesOf, type Pickable, pickOut, type PickScope, pickScopes, type Ties, ties } from './pickOut';
+export {
+  candidatesOf,
+  type Pickable,
+  pickOut,
+  type PickScope,
+  pickScopes,
+  type Ties,
+  ties,
+} from './pickOut';

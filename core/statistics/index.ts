@@ -1,1 +1,10 @@
-export { count, maximum, mean, median, minimum, percentile, standardDeviation, stepEdges } from './statistics';
+export {
+  count,
+  maximum,
+  mean,
+  median,
+  minimum,
+  percentile,
+  standardDeviation,
+  stepEdges,
+} from './statistics';

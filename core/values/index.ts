@@ -1,6 +1,24 @@
 export { compareFigures } from './compare';
-export { decimalsOf, difference, exactDifference, ExactSum, exactSum, type Figures, product, runningSum, sumFigures } from './exact';
+export {
+  decimalsOf,
+  difference,
+  exactDifference,
+  ExactSum,
+  exactSum,
+  type Figures,
+  product,
+  runningSum,
+  sumFigures,
+} from './exact';
 export { figure, list } from './fields';
 export { percentileOfSorted } from './percentile';
-export { cutText, flawOf, isFigure, largestFigure, plainData, plainText, wellFormed } from './plain';
+export {
+  cutText,
+  flawOf,
+  isFigure,
+  largestFigure,
+  plainData,
+  plainText,
+  wellFormed,
+} from './plain';
 export { type Place, type Problem, ProblemError } from './problem';

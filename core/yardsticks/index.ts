@@ -1,4 +1,23 @@
 export type { RecordedDates, YardstickContext } from './context';
 export { plainScope, type Scope, scopePeriods } from './scope';
 export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
-export { type DraftOf, type Edges, findYardsticks, heldAs, mostRecorded, namedBy, type ReadingsEnd, type RecordedDate, sayReadingsEnd, seriesOfYardstick, type Shading, shadings, stepOf, weekdayNames, type Yardstick, type YardstickDefinition, yardstickKinds, yardstickSchema } from './kinds';
+export {
+  type DraftOf,
+  type Edges,
+  findYardsticks,
+  heldAs,
+  mostRecorded,
+  namedBy,
+  type ReadingsEnd,
+  type RecordedDate,
+  sayReadingsEnd,
+  seriesOfYardstick,
+  type Shading,
+  shadings,
+  stepOf,
+  weekdayNames,
+  type Yardstick,
+  type YardstickDefinition,
+  yardstickKinds,
+  yardstickSchema,
+} from './kinds';

@@ -3,7 +3,16 @@ import { formatDay } from '../calendar';
 import { stepEdges } from '../statistics';
 import vectors from '../vectors/steps.json';
 import type { YardstickContext } from './context';
-import { type Edge, findYardsticks, plainScope, type Scope, stepOf, type YardstickDefinition, yardstickKinds, yardstickSchema } from './index';
+import {
+  type Edge,
+  findYardsticks,
+  plainScope,
+  type Scope,
+  stepOf,
+  type YardstickDefinition,
+  yardstickKinds,
+  yardstickSchema,
+} from './index';
 
 const positions: Position[] = [0, 31, 59, 90].map((start, place, starts) => {
   const next = starts[place + 1] ?? 120;

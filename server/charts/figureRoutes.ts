@@ -7,7 +7,15 @@ import { type Narrowing } from '../../core/narrowing';
 import { withMeasures } from '../../core/figures';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
-import { type AskedByReader, FigureAnswers, type FigureReader, measuresDrawn, readFrames, rowsBehind, standingVersions } from '../frames';
+import {
+  type AskedByReader,
+  FigureAnswers,
+  type FigureReader,
+  measuresDrawn,
+  readFrames,
+  rowsBehind,
+  standingVersions,
+} from '../frames';
 import { addressOf, jsonBody, readBody, readId, Refusal, shareFairly } from '../http';
 import { requirePerson } from '../people';
 import { settings } from '../settings';

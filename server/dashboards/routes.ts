@@ -1,6 +1,12 @@
 import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { dashboardBody, type DashboardSummary, newDashboardBody, placesBody, styleBody } from '../../contract';
+import {
+  dashboardBody,
+  type DashboardSummary,
+  newDashboardBody,
+  placesBody,
+  styleBody,
+} from '../../contract';
 import type { BoardStyle } from '../../core/chart';
 import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId, readPage } from '../http';

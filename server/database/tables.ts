@@ -10,7 +10,14 @@ import {
   uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core';
-import type { DashboardRole, DeliveryState, FileForm, GridPlace, SourceProfile, Understanding } from '../../contract';
+import type {
+  DashboardRole,
+  DeliveryState,
+  FileForm,
+  GridPlace,
+  SourceProfile,
+  Understanding,
+} from '../../contract';
 import type { ColumnUnderstanding } from '../../core/table';
 import { type BoardStyle, type ChartDefinition, upgradeChart } from '../../core/chart';
 import type { MeasureDefinition } from '../../core/measures';

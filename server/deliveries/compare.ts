@@ -1,7 +1,16 @@
 import type { Changes, DeliveryMode, ShownRow } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import type { CellValue, ColumnKind } from '../../core/table';
-import { isMerged, keyReader, keysNotUnique, type LaidRow, layOver, type TypedTable, UniqueKeys, type VersionRows } from '../sources';
+import {
+  isMerged,
+  keyReader,
+  keysNotUnique,
+  type LaidRow,
+  layOver,
+  type TypedTable,
+  UniqueKeys,
+  type VersionRows,
+} from '../sources';
 
 const mostExamples = 5;
 

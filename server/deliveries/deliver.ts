@@ -1,10 +1,29 @@
-import { type Announced, type DeliveryMode, type FileForm, formOf, type Question, titleOf, type Understanding, type WholeForm } from '../../contract';
+import {
+  type Announced,
+  type DeliveryMode,
+  type FileForm,
+  formOf,
+  type Question,
+  titleOf,
+  type Understanding,
+  type WholeForm,
+} from '../../contract';
 import { sayStep } from '../../core/preparation';
 import type { Cell, CellValue } from '../../core/table';
 import { type Place, ProblemError } from '../../core/values';
 import { type Database, isDatabaseAway } from '../database';
 import { type DeliveredFile, readForm } from '../forms';
-import { isMerged, openStandingRows, sourceGone, type StandingRows, type StoreListener, storeVersion, Superseded, type Target, type TypedTable } from '../sources';
+import {
+  isMerged,
+  openStandingRows,
+  sourceGone,
+  type StandingRows,
+  type StoreListener,
+  storeVersion,
+  Superseded,
+  type Target,
+  type TypedTable,
+} from '../sources';
 import { compareTables } from './compare';
 import { takeSample } from './sample';
 import { typedRows } from './typedRows';

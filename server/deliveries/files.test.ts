@@ -1,6 +1,12 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { type FileForm, formOf, forNextFile, type Question, type Understanding } from '../../contract';
+import {
+  type FileForm,
+  formOf,
+  forNextFile,
+  type Question,
+  type Understanding,
+} from '../../contract';
 import { formatDay } from '../../core/calendar';
 import { decideProposal, type Lookup, sayStep, type Step } from '../../core/preparation';
 import { type CellValue, type ColumnKind, naturalOrder } from '../../core/table';

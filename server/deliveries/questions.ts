@@ -1,7 +1,20 @@
-import { type FileChoices, type FileForm, formNames, type Notice, type Question, type WholeForm } from '../../contract';
+import {
+  type FileChoices,
+  type FileForm,
+  formNames,
+  type Notice,
+  type Question,
+  type WholeForm,
+} from '../../contract';
 import { namesOffset } from '../../core/calendar';
 import type { Proposal } from '../../core/preparation';
-import { type Cell, type ColumnUnderstanding, dateQuestion, doubleReadings, lacksFiscalStart } from '../../core/table';
+import {
+  type Cell,
+  type ColumnUnderstanding,
+  dateQuestion,
+  doubleReadings,
+  lacksFiscalStart,
+} from '../../core/table';
 import type { Chosen } from '../forms';
 
 /** What only a person can answer, and what they are shown of how figures and times are read. */

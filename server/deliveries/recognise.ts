@@ -1,7 +1,29 @@
-import { bringInLimits, type FileForm, type Notice, type Question, titleOf, type WholeForm } from '../../contract';
+import {
+  bringInLimits,
+  type FileForm,
+  type Notice,
+  type Question,
+  titleOf,
+  type WholeForm,
+} from '../../contract';
 import { readDate } from '../../core/calendar';
-import { type Lookup, mostCompared, type PreparationContext, prepareRows, suggestSteps } from '../../core/preparation';
-import { type Cell, cellText, type ColumnUnderstanding, decimalEvidence, digitNames, isBlank, recogniseColumn, recogniseDecimalMark } from '../../core/table';
+import {
+  type Lookup,
+  mostCompared,
+  type PreparationContext,
+  prepareRows,
+  suggestSteps,
+} from '../../core/preparation';
+import {
+  type Cell,
+  cellText,
+  type ColumnUnderstanding,
+  decimalEvidence,
+  digitNames,
+  isBlank,
+  recogniseColumn,
+  recogniseDecimalMark,
+} from '../../core/table';
 import { ProblemError } from '../../core/values';
 import type { Sample } from './sample';
 

@@ -1,6 +1,12 @@
 import { read, utils } from '@e965/xlsx';
 import { createConnection } from 'mysql2/promise';
-import type { BringInStep, ChartFrames, Changes, RemovedSource, SourceDetail } from '../../contract';
+import type {
+  BringInStep,
+  ChartFrames,
+  Changes,
+  RemovedSource,
+  SourceDetail,
+} from '../../contract';
 import { formatDay } from '../../core/calendar';
 import { startServer, TestPerson, type TestServer } from '../testing';
 

@@ -1,18 +1,42 @@
 import { type Request, type Response, Router } from 'express';
-import { bringInBody, compareBody, type EarlierChange, type FileForm, type Person, understandBody, type Upload } from '../../contract';
+import {
+  bringInBody,
+  compareBody,
+  type EarlierChange,
+  type FileForm,
+  type Person,
+  understandBody,
+  type Upload,
+} from '../../contract';
 import { cutText, plainText } from '../../core/values';
 import { type Database, endLease, isDatabaseAway } from '../database';
 import { jsonBody, readBody, readId, Refusal, shareFairly, steadily } from '../http';
 import { measuresOf } from '../measures';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
-import { chartsDrawing, chartsUsing, requireOwnSource, requireSource, sweepUnfinished, type Target } from '../sources';
+import {
+  chartsDrawing,
+  chartsUsing,
+  requireOwnSource,
+  requireSource,
+  sweepUnfinished,
+  type Target,
+} from '../sources';
 import { keepUpload, requireUpload, whileRead, withShare } from '../uploads';
 import { sourcesLookedUp } from './lookups';
 import { changedMeanings } from './meanings';
 import { keepReaderReady, runDelivery } from './runDelivery';
 import type { DeliveryMessage, DeliveryTask } from './task';
-import { beginDelivery, type DeliveryEnd, endDelivery, forgetDelivery, listUnderway, noteProgress, putAway, stopDelivery } from './underway';
+import {
+  beginDelivery,
+  type DeliveryEnd,
+  endDelivery,
+  forgetDelivery,
+  listUnderway,
+  noteProgress,
+  putAway,
+  stopDelivery,
+} from './underway';
 
 /**
  * Delivering files: sending one, seeing how it is understood and what it would change, bringing it

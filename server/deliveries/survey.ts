@@ -1,4 +1,9 @@
-import { bringInLimits, type ColumnProfile, type Understanding, type WholeForm } from '../../contract';
+import {
+  bringInLimits,
+  type ColumnProfile,
+  type Understanding,
+  type WholeForm,
+} from '../../contract';
 import type { DatePattern } from '../../core/calendar';
 import { type Cell, Profiler } from '../../core/table';
 import { cutText } from '../../core/values';

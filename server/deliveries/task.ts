@@ -1,4 +1,11 @@
-import type { Announced, BringInStep, EarlierChange, DeliveryMode, FileForm, Upload } from '../../contract';
+import type {
+  Announced,
+  BringInStep,
+  EarlierChange,
+  DeliveryMode,
+  FileForm,
+  Upload,
+} from '../../contract';
 import type { Target } from '../sources';
 
 /** What is to be done with an upload. */

@@ -7,7 +7,15 @@ import { LRUCache } from 'lru-cache';
 import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { asksDrawn, isTied, type Narrowing, narrowedBy } from '../../core/narrowing';
-import { atGrain, dialsAsked, grainsOffered, looksPastReaders, turnsFilters, withFiltersAsSet, withMeasures } from '../../core/figures';
+import {
+  atGrain,
+  dialsAsked,
+  grainsOffered,
+  looksPastReaders,
+  turnsFilters,
+  withFiltersAsSet,
+  withMeasures,
+} from '../../core/figures';
 import { type ChartDefinition } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
 import type { Problem } from '../../core/values';

@@ -1,5 +1,13 @@
 import { type Day, type Grain, recordingOf } from '../../core/calendar';
-import { aggregate, checkSplit, type AlongColumn, checkPlaces, columnsAsked, type Frame, type FrameRequest } from '../../core/frame';
+import {
+  aggregate,
+  checkSplit,
+  type AlongColumn,
+  checkPlaces,
+  columnsAsked,
+  type Frame,
+  type FrameRequest,
+} from '../../core/frame';
 import { type Column, dateColumn, numberColumn, type Table, textColumn } from '../../core/table';
 import type { Database } from '../database';
 import { factsColumn, factsTable } from '../sources';

@@ -1,5 +1,12 @@
 import { type FrameRequest, checkPlaces, orderPlaces, type Place } from '../../core/frame';
-import { type Column, dateColumn, missingDay, numberColumn, type Table, textColumn } from '../../core/table';
+import {
+  type Column,
+  dateColumn,
+  missingDay,
+  numberColumn,
+  type Table,
+  textColumn,
+} from '../../core/table';
 import type { Database } from '../database';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Placed } from './conditions';

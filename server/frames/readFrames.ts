@@ -1,7 +1,12 @@
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
 import { type ChartDefinition } from '../../core/chart';
-import { chartFrames, frameRequest, withDialledFilters, withReadingsBands } from '../../core/figures';
+import {
+  chartFrames,
+  frameRequest,
+  withDialledFilters,
+  withReadingsBands,
+} from '../../core/figures';
 import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';

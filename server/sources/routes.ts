@@ -4,7 +4,14 @@ import { type Database, inTransaction, tables } from '../database';
 import { notFound, readId, readPage } from '../http';
 import { requirePerson } from '../people';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
-import { chartsOfSource, listSources, readSource, readWords, requireOwnSource, requireSource } from './sourceAccess';
+import {
+  chartsOfSource,
+  listSources,
+  readSource,
+  readWords,
+  requireOwnSource,
+  requireSource,
+} from './sourceAccess';
 import { inUse } from './inUse';
 import { useVersion } from './versions';
 

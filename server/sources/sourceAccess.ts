@@ -1,5 +1,11 @@
 import { and, asc, desc, eq, getTableColumns, gte, inArray, isNull, or, sql } from 'drizzle-orm';
-import { type FileForm, fileFormShape, type Person, type Source, type SourceDetail } from '../../contract';
+import {
+  type FileForm,
+  fileFormShape,
+  type Person,
+  type Source,
+  type SourceDetail,
+} from '../../contract';
 import { type ChartDefinition, sourceOfFigures } from '../../core/chart';
 import { withMeasures } from '../../core/figures';
 import type { Measure } from '../../core/measures';

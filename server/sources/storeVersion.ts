@@ -2,7 +2,16 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DeliveryMode, FileForm } from '../../contract';
 import { type Profile, Profiler } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import { type Database, inTransaction, isDatabaseAway, type Lease, type Queries, type StoredDoubts, takeLease, tables } from '../database';
+import {
+  type Database,
+  inTransaction,
+  isDatabaseAway,
+  type Lease,
+  type Queries,
+  type StoredDoubts,
+  takeLease,
+  tables,
+} from '../database';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { makeFactsTable, storedColumns } from './facts';
 import { mergeTables } from './mergeTables';

@@ -1,4 +1,11 @@
-import type { Announced, BringInStep, DeliveryMode, FileForm, Sharing, Understanding } from '../../contract';
+import type {
+  Announced,
+  BringInStep,
+  DeliveryMode,
+  FileForm,
+  Sharing,
+  Understanding,
+} from '../../contract';
 import { type ChartDefinition } from '../../core/chart';
 import { draftChart } from '../../core/editing';
 

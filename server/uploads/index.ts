@@ -1,2 +1,12 @@
 export { withShare } from './shares';
-export { forgetHalfSent, keepLatest, keepUpload, readUpload, rememberUnderstood, requireUpload, sweepUploads, understoodBefore, whileRead } from './uploads';
+export {
+  forgetHalfSent,
+  keepLatest,
+  keepUpload,
+  readUpload,
+  rememberUnderstood,
+  requireUpload,
+  sweepUploads,
+  understoodBefore,
+  whileRead,
+} from './uploads';

@@ -2,7 +2,14 @@ import { boolean, mixed, number, object, string } from 'yup';
 import { monthNamed, twoDigits } from '../../calendar';
 import { cellText, isBlank } from '../../table';
 import { ProblemError } from '../../values';
-import { freshName, placeOf, type PreparationContext, type Sheet, type StepBase, type StepKind } from '../step';
+import {
+  freshName,
+  placeOf,
+  type PreparationContext,
+  type Sheet,
+  type StepBase,
+  type StepKind,
+} from '../step';
 
 const parts = ['month', 'quarter', 'week'] as const;
 type Part = (typeof parts)[number];

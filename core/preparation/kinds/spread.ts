@@ -1,7 +1,16 @@
 import { array, boolean, object, string } from 'yup';
 import { type Cell, cellText, isBlank, recogniseColumn } from '../../table';
 import { ProblemError } from '../../values';
-import { type Emit, placeOf, type Row, countRows, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
+import {
+  type Emit,
+  placeOf,
+  type Row,
+  countRows,
+  sayNames,
+  type Sheet,
+  type StepBase,
+  type StepKind,
+} from '../step';
 
 /** Gives each measure a column of its own where a column of words names the measure of each row. */
 export interface SpreadStep extends StepBase {

@@ -2,7 +2,15 @@ import { array, boolean, mixed, object, string } from 'yup';
 import { cellFigure, cellText, isBlank } from '../../table';
 import { ProblemError } from '../../values';
 import { findPeriod, type PeriodKind, periodKinds, periodsAcross } from '../periodNames';
-import { type Choice, freshName, placeOf, sayNames, type Sheet, type StepBase, type StepKind } from '../step';
+import {
+  type Choice,
+  freshName,
+  placeOf,
+  sayNames,
+  type Sheet,
+  type StepBase,
+  type StepKind,
+} from '../step';
 
 /** Turns columns into rows: a wide sheet with periods across becomes a long table. */
 export interface UnpivotStep extends StepBase {

@@ -1,5 +1,13 @@
 import { mixed, object, string } from 'yup';
-import { civilDate, type Day, nextPeriod, periodStart, weekday, yearStartDay, yearOf } from '../../calendar';
+import {
+  civilDate,
+  type Day,
+  nextPeriod,
+  periodStart,
+  weekday,
+  yearStartDay,
+  yearOf,
+} from '../../calendar';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
 
