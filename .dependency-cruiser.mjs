@@ -12,6 +12,7 @@ const coreOrder = [
   'preparation',
   'frame',
   'measures',
+  'origins',
   'derived',
   'gaps',
   'arrangements',

@@ -1,10 +1,5 @@
-import {
-  type ChartDefinition,
-  plainAxes,
-  type MeasureFigures,
-  plainStroke,
-  type SeriesDefinition,
-} from '../core/chart';
+import { type ChartDefinition, plainAxes, plainStroke, type SeriesDefinition } from '../core/chart';
+import { type MeasureFigures } from '../core/origins';
 import { draftRule, draftStandout } from '../core/editing';
 import type { MeasureDefinition } from '../core/measures';
 import type { DemoChart } from './board';

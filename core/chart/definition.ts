@@ -5,7 +5,7 @@ import type { DerivedDefinition } from '../derived';
 import type { DialDefinition } from '../dials';
 import type { Ranking } from '../frame';
 import type { GapTreatment } from '../gaps';
-import type { Aggregated } from '../measures';
+import type { FiguresDefinition } from '../origins';
 import type { PickDefinition, PickScope, Ties } from '../standouts';
 import type { YardstickDefinition } from '../yardsticks';
 import type { YardstickLook } from './yardstickLook';
@@ -22,39 +22,6 @@ import type { Colour, Dash } from './strokes';
 /** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
 export const goodSides = ['atLeast', 'atMost', 'within'] as const;
 export type GoodSide = (typeof goodSides)[number];
-
-/** Figures aggregated from the rows of a source. */
-export interface RowsFigures extends Aggregated {
-  kind: 'rows';
-  sourceId: number;
-}
-
-/** Figures worked out from the chart's other series, which it names. */
-export interface FormulaFigures {
-  kind: 'formula';
-  text: string;
-}
-
-/** The same figure in every period. */
-export interface ConstantFigures {
-  kind: 'constant';
-  number: number;
-}
-
-/** A measure of a source, which was named once and says what it is. */
-export interface MeasureFigures {
-  kind: 'measure';
-  sourceId: number;
-  /** null: none is chosen yet */
-  measureId: number | null;
-}
-
-/** Where a series' figures come from. */
-export type FiguresDefinition = RowsFigures | MeasureFigures | FormulaFigures | ConstantFigures;
-
-/** The source that figures come from; null for what is worked out or constant. */
-export const sourceOfFigures = (figures: FiguresDefinition): number | null =>
-  'sourceId' in figures ? figures.sourceId : null;
 
 /** Draws one line for each word of a category column. */
 export interface SplitDefinition {

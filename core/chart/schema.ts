@@ -2,9 +2,9 @@ import { boolean, lazy, mixed, object, type ObjectSchema, string, tuple } from '
 import { arrangementSchema } from '../arrangements';
 import { type Grain, grains } from '../calendar';
 import { derivedSchema } from '../derived';
-import { longestFormula } from '../formula';
 import { type Ranking, rankings } from '../frame';
-import { aggregatedShape, mostFilters } from '../measures';
+import { mostFilters } from '../measures';
+import { figuresSchema } from '../origins';
 import { conditionSchema } from '../conditions';
 import { dialSchema } from '../dials';
 import { type PickScope, pickSchema, pickScopes, type Ties, ties } from '../standouts';
@@ -14,7 +14,6 @@ import { type YardstickDefinition, yardstickSchema } from '../yardsticks';
 import {
   type ChartDefinition,
   type ColourRuleDefinition,
-  type FiguresDefinition,
   type GoodSide,
   goodSides,
   type MarkDefinition,
@@ -82,30 +81,6 @@ const mark: ObjectSchema<MarkDefinition> = object({
   toDate: boolean(),
 });
 
-const rows = object({
-  kind: oneOf(['rows']).required(),
-  sourceId: figure().integer().positive().required(),
-  ...aggregatedShape,
-});
-
-const figuresKinds = {
-  rows,
-  measure: object({
-    kind: oneOf(['measure']).required(),
-    sourceId: figure().integer().positive().required(),
-    measureId: figure().integer().positive().nullable().defined(),
-  }),
-  formula: object({
-    kind: oneOf(['formula']).required(),
-    text: string().defined().max(longestFormula),
-  }),
-  constant: object({ kind: oneOf(['constant']).required(), number: figure().required() }),
-};
-
-const figures = lazy(
-  (value: FiguresDefinition | undefined) => figuresKinds[value?.kind ?? 'rows'] ?? rows,
-);
-
 const pointSize = figure().min(1).max(60).required();
 
 const stroke = object({
@@ -127,7 +102,7 @@ const series = object({
   id,
   name,
   role: oneOf<Role>(roles).required(),
-  figures,
+  figures: figuresSchema,
   derived: derivedSchema,
   split: split.nullable().defined().default(null),
   spread: boolean().required(),

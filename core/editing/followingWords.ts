@@ -1,3 +1,4 @@
+import { originKind } from '../origins';
 import { namedBy } from '../yardsticks';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
 import { isSamePart, namedParts, type Part } from '../chart';
@@ -5,7 +6,7 @@ import { withRenamed } from './renaming';
 
 /** The name that a series has from the column it draws. */
 export const nameOfFigures = ({ figures }: Pick<SeriesDefinition, 'figures'>): string | null =>
-  figures.kind === 'rows' ? (figures.column ?? 'Rows') : null;
+  originKind(figures).names?.(figures) ?? null;
 
 /** Whether a name is one that was given by itself: that, or with a number after it where it was taken. */
 const isFrom = (given: string | null, name: string): boolean =>

@@ -1,4 +1,5 @@
 import { mentionedIn } from '../formula';
+import { formulaOf } from '../origins';
 
 import type { ChartDefinition, ColourRuleDefinition } from '../chart';
 import { withMark } from './draft';
@@ -62,7 +63,7 @@ function seriesNaming(chart: ChartDefinition, part: Part): Hanging[] {
     .filter(({ id }) => part.of !== 'series' || id !== part.id)
     .flatMap(({ id, name, figures, mark, handover }): Hanging[] => {
       const words = `“${name}”`;
-      const formula = figures.kind === 'formula' ? figures.text : null;
+      const formula = formulaOf(figures);
       if (formula !== null && own !== '' && part.of !== 'yardsticks' && mentionedIn(formula, own))
         return [{ of, id, words, goes: true }];
       const loses = (field: object, what: string): Hanging[] =>

@@ -1,5 +1,6 @@
 import { renamedBy, isSameName } from '../formula';
 import { renamedSlots } from '../labels';
+import { formulaOf, withFormula } from '../origins';
 import type { ChartDefinition } from '../chart';
 import { freeName, isSamePart, namedParts, type Part } from '../chart';
 
@@ -29,9 +30,9 @@ const withNames = (
   ...chart,
   title: renamedSlots(chart.title, renamed),
   series: chart.series.map((each) => {
-    const { figures } = each;
-    if (figures.kind !== 'formula') return each;
-    return { ...each, figures: { ...figures, text: renamedBy(figures.text, renamed) } };
+    const text = formulaOf(each.figures);
+    if (text === null) return each;
+    return { ...each, figures: withFormula(each.figures, renamedBy(text, renamed)) };
   }),
 });
 

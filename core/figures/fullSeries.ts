@@ -3,6 +3,7 @@ import { type Derivable, derivedKind } from '../derived';
 import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
 import { type Frame, isAdditive } from '../frame';
+import { originKind } from '../origins';
 import { type Problem, ProblemError } from '../values';
 import { drawnGrain, shownReach } from './reach';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
@@ -65,12 +66,20 @@ export class Wholes {
   }
 
   private plain(series: SeriesDefinition): Whole | null {
-    const { figures } = series;
-    if (figures.kind === 'measure') throw measureMissing(series, figures.measureId !== null);
-    if (figures.kind === 'formula') return this.formula(series, figures.text);
-    if (figures.kind === 'constant') return { ...nothing, constant: figures.number, exact: true };
     const frame = this.aggregated[series.id];
-    return frame ? { ...frame, additive: isAdditive(figures.aggregate), constant: null } : null;
+    return originKind(series.figures).find<Whole>(series.figures, {
+      aggregated: ({ aggregate }) =>
+        frame ? { ...frame, additive: isAdditive(aggregate), constant: null } : null,
+      worked: (text) => this.formula(series, text),
+      constant: (number) => ({ ...nothing, constant: number, exact: true }),
+      missing: (code, sentence) => {
+        throw new ProblemError({
+          code,
+          sentence: `${series.name}: ${sentence}`,
+          place: { field: 'figures' },
+        });
+      },
+    });
   }
 
   private formula(series: SeriesDefinition, text: string): Whole | null {
@@ -114,15 +123,6 @@ const nothing: Omit<Whole, 'constant'> = {
   along: null,
   readings: null,
 };
-
-const measureMissing = ({ name }: SeriesDefinition, chosen: boolean) =>
-  new ProblemError({
-    code: 'measure-gone',
-    sentence: chosen
-      ? `${name}: its measure is gone. Choose another one.`
-      : `${name}: choose the measure that it draws.`,
-    place: { field: 'measure' },
-  });
 
 const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
   new ProblemError({

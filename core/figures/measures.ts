@@ -1,5 +1,6 @@
 import { isProblem, readFormula, renamedIn } from '../formula';
 import type { Measure } from '../measures';
+import { measureOf } from '../origins';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
 
 /** Formulas over formulas over formulas: deeper ones are not followed. */
@@ -14,14 +15,14 @@ export function withMeasures(
   chart: ChartDefinition,
   measures: readonly Measure[],
 ): ChartDefinition {
-  if (!chart.series.some(({ figures }) => figures.kind === 'measure')) return chart;
+  if (chart.series.every(({ figures }) => measureOf(figures) === null)) return chart;
   return {
     ...chart,
     series: chart.series.flatMap((series) => {
-      const { figures } = series;
-      if (figures.kind !== 'measure') return [series];
-      const own = measures.filter(({ sourceId }) => sourceId === figures.sourceId);
-      const measure = own.find(({ id }) => id === figures.measureId);
+      const asked = measureOf(series.figures);
+      if (!asked) return [series];
+      const own = measures.filter(({ sourceId }) => sourceId === asked.sourceId);
+      const measure = own.find(({ id }) => id === asked.measureId);
       return measure ? expanded(series, measure, own, 0) : [series];
     }),
   };

@@ -1,11 +1,7 @@
 import { type ReadingsEnd, sayReadingsEnd } from '../yardsticks';
 import { drawnGrain } from './reach';
-import {
-  type ChartDefinition,
-  type SeriesDefinition,
-  sourceOfFigures,
-  type StyledYardstick,
-} from '../chart';
+import { type ChartDefinition, type SeriesDefinition, type StyledYardstick } from '../chart';
+import { rowsOf, sourceOfFigures } from '../origins';
 import { operandMark } from './measures';
 
 /**
@@ -52,9 +48,10 @@ function endOf(
     // In one picture a band is over the readings of all lines together.
     split: of.split && chart.arrangement.kind === 'panels' ? { ...of.split, top: null } : null,
   });
-  const { figures } = of;
+  const rows = rowsOf(of.figures);
   // What a measure stands for is known by whoever aggregates it.
-  if (figures.kind !== 'rows') return [hidden('end', figures)];
+  if (!rows) return [hidden('end', of.figures)];
+  const figures = { ...rows, kind: 'rows' as const };
   if (end.kind === 'percentile')
     return [hidden('end', { ...figures, aggregate: 'percentile', percent: end.percent })];
   const [mean, spread] = (['mean', 'deviation'] as const).map((aggregate) =>

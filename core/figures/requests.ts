@@ -1,5 +1,6 @@
 import type { Day } from '../calendar';
 import { mentionedIn } from '../formula';
+import { formulaOf, rowsOf } from '../origins';
 import type { FrameRequest } from '../frame';
 import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
 import { greysLines } from '../chart';
@@ -22,8 +23,8 @@ export function frameRequest(
   today: Day,
   columns: readonly string[],
 ): FrameRequest | null {
-  if (figures.kind !== 'rows') return null;
-  const { kind: _kind, ...rows } = figures;
+  const rows = rowsOf(figures);
+  if (!rows) return null;
   const removing = chart.filters.filter(
     (each) => !greysLines(each, split?.column ?? null) && !(fixed && each.filter.kind === 'words'),
   );
@@ -60,9 +61,7 @@ export function dialsAsked({
   series,
   filters,
 }: Pick<ChartDefinition, 'dials' | 'series' | 'filters'>): string[] {
-  const formulas = series.flatMap(({ figures }) =>
-    figures.kind === 'formula' ? figures.text : [],
-  );
+  const formulas = series.flatMap(({ figures }) => formulaOf(figures) ?? []);
   return dials.flatMap(({ id, name, kind }) => {
     const inFormula = kind === 'number' && formulas.some((text) => mentionedIn(text, name));
     return inFormula || filters.some(({ dial }) => dial === id) ? [name] : [];
@@ -84,7 +83,7 @@ export function figuresAsked(chart: ChartDefinition): string {
     !!fixed,
     isSent(chart, { id, hidden: each.hidden }),
     // A formula names the series it uses.
-    series.some((each) => each.figures.kind === 'formula') ? name : null,
+    series.some((each) => formulaOf(each.figures) !== null) ? name : null,
   ]);
   const own = chart.yardsticks.filter(({ kind }) => kind === 'recorded' || kind === 'readings');
   const beyond = seriesLookedBeyond(chart);

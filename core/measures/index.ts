@@ -7,4 +7,5 @@ export {
   type MeasureDefinition,
   measureSchema,
 } from './measure';
+export { sayMeasure, sayTaken } from './sayTaken';
 export { dependentsOf, operandsOf, usesItself } from './uses';

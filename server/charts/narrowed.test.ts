@@ -153,7 +153,10 @@ it('is narrowed by no word that the other chart does not draw itself', async () 
     return body.id;
   };
   const ranked = [{ ...series, split: { ...split, top: { count: 1, by: 'total' } } }];
-  const hidden = [series, { ...series, id: 'own', hidden: true, split: { ...split, top: null } }];
+  const hidden = [
+    series,
+    { ...series, id: 'own', name: 'Own', hidden: true, split: { ...split, top: null } },
+  ];
   const january = { kind: 'fixed', from: '2026-03-01', to: null };
   const whole = { status: 200, figures: [21, 4300], follows: [false] };
   expect(await narrowed([east(await pickerWith({ series: ranked }))])).toEqual(whole);

@@ -1,7 +1,8 @@
 import { eq, inArray } from 'drizzle-orm';
 import type { Person, WrittenChart } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import type { ChartDefinition, FiguresDefinition } from '../../core/chart';
+import type { ChartDefinition } from '../../core/chart';
+import { type FiguresDefinition, measureOf, originKind, sourceOfFigures } from '../../core/origins';
 import { readNotes, type chartOf } from '../dashboards';
 import { type Database, type Queries, tables } from '../database';
 import { Refusal } from '../http';
@@ -21,9 +22,7 @@ export async function writeChart(
     .select({ id: sources.id, name: sources.name })
     .from(sources)
     .where(inArray(sources.id, [0, ...ids]));
-  const used = definition.series.flatMap(({ figures }) =>
-    figures.kind === 'measure' ? (figures.measureId ?? []) : [],
-  );
+  const used = definition.series.flatMap(({ figures }) => measureOf(figures)?.measureId ?? []);
   const measures = (await measuresOf(database, ids)).filter((each) => used.includes(each.id));
   const written = await readNotes(database, eq(notes.chartId, id));
   return {
@@ -106,13 +105,16 @@ async function drawnHere(
   const sourceIds = new Map(sourcesOf(definition).map((id) => [id, sourceHere(id)]));
   const measures = await measuresOf(queries, [...sourceIds.values()]);
   const figuresHere = (figures: FiguresDefinition): FiguresDefinition => {
-    if (!('sourceId' in figures)) return figures;
-    const sourceId = sourceIds.get(figures.sourceId) as number;
-    if (figures.kind !== 'measure') return { ...figures, sourceId };
-    const name = written.measures.find(({ id }) => id === figures.measureId)?.name;
+    const sourceId = sourceIds.get(sourceOfFigures(figures) ?? 0);
+    if (sourceId === undefined) return figures;
+    const asked = measureOf(figures);
+    const move = (measureId: number | null) =>
+      originKind(figures).movedTo?.(figures, { sourceId, measureId }) ?? figures;
+    if (!asked) return move(null);
+    const name = written.measures.find(({ id }) => id === asked.measureId)?.name;
     const found = measures.find((each) => each.sourceId === sourceId && each.name === name);
-    if (found) return { ...figures, sourceId, measureId: found.id };
-    const sentence = `The chart draws the measure “${name ?? figures.measureId}”, which its source does not have here. Name it first.`;
+    if (found) return move(found.id);
+    const sentence = `The chart draws the measure “${name ?? asked.measureId}”, which its source does not have here. Name it first.`;
     throw new Refusal(422, { code: 'measure-missing', sentence });
   };
   return {

@@ -1,3 +1,4 @@
+import { rowsOf } from '../../core/origins';
 import type { ChangedMeaning, EarlierChange } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { isAdditive } from '../../core/frame';
@@ -28,9 +29,10 @@ export function changedMeanings(
 ): ChangedMeaning[] {
   return charts.flatMap(({ id, dashboardId, title, definition }) =>
     withMeasures(definition, measures).series.flatMap(({ id: series, name, figures, split }) => {
-      if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
+      const rows = rowsOf(figures);
+      if (rows?.sourceId !== sourceId) return [];
       const filtered = new Set(
-        [...figures.filters, ...definition.filters.map(({ filter }) => filter)].map(
+        [...rows.filters, ...definition.filters.map(({ filter }) => filter)].map(
           ({ column }) => column,
         ),
       );
@@ -45,8 +47,8 @@ export function changedMeanings(
           before: before.length <= mostNamed ? before : [],
           sum: null,
         }));
-      const sum = isAdditive(figures.aggregate)
-        ? sums.find(({ date, column }) => date === figures.date && column === figures.column)
+      const sum = isAdditive(rows.aggregate)
+        ? sums.find(({ date, column }) => date === rows.date && column === rows.column)
         : undefined;
       const changed: ChangedMeaning[] =
         sum && filtered.size === 0

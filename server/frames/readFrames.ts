@@ -1,3 +1,4 @@
+import { measureOf, rowsOf } from '../../core/origins';
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
 import { type ChartDefinition } from '../../core/chart';
@@ -29,7 +30,7 @@ export async function standingVersions(
 
 /** The measures of the sources whose measures a chart draws. */
 export async function measuresDrawn(database: Database, { series }: ChartDefinition) {
-  const ids = series.flatMap(({ figures }) => (figures.kind === 'measure' ? figures.sourceId : []));
+  const ids = series.flatMap(({ figures }) => measureOf(figures)?.sourceId ?? []);
   return measuresOf(database, [...new Set(ids)]);
 }
 
@@ -53,9 +54,10 @@ export async function readFrames(
   const problems: Problem[] = [];
   await Promise.all(
     chart.series.map(async (series) => {
-      if (series.figures.kind !== 'rows') return;
+      const rows = rowsOf(series.figures);
+      if (!rows) return;
       try {
-        const versionId = versions.get(series.figures.sourceId) ?? null;
+        const versionId = versions.get(rows.sourceId) ?? null;
         const version = versionId === null ? null : await versionColumns(database, versionId);
         if (!version) throw new ProblemError(sourceGone);
         const columns = version.columns.map(({ name }) => name);

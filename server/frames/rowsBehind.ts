@@ -1,3 +1,4 @@
+import { formulaOf, rowsOf } from '../../core/origins';
 import type { RowsBehind } from '../../contract';
 import { type Day, type Grain, nextPeriod, periodStart } from '../../core/calendar';
 import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
@@ -40,8 +41,8 @@ export async function rowsBehind(
   const chart = withDialledFilters(written);
   const parts: RowsBehind['parts'] = [];
   for (const series of seriesBehind(chart, asked.series)) {
-    const { figures } = series;
-    const versionId = figures.kind === 'rows' ? versions.get(figures.sourceId) : null;
+    const source = rowsOf(series.figures)?.sourceId;
+    const versionId = source === undefined ? null : versions.get(source);
     const version = versionId ? await versionColumns(database, versionId) : null;
     if (!version) continue;
     const names = version.columns.map(({ name }) => name);
@@ -60,11 +61,11 @@ function seriesBehind(
   const series = chart.series.find((each) => each.id === id);
   if (!series || seen.has(id)) return [];
   seen.add(id);
-  const { figures } = series;
-  if (figures.kind !== 'formula') return figures.kind === 'rows' ? [series] : [];
+  const formula = formulaOf(series.figures);
+  if (formula === null) return rowsOf(series.figures) ? [series] : [];
   const others = chart.series.filter((each) => each.id !== id);
   const read = readFormula(
-    figures.text,
+    formula,
     others.map(({ name }) => name),
   );
   if (isProblem(read)) return [];
@@ -115,7 +116,7 @@ async function partOf(
     if (found.total === 0 && !along) found = await ask(grain);
   const sql = `SELECT * FROM ${facts} WHERE ${found.where} ORDER BY ${date}, \`row\` LIMIT ${mostRows}`;
   const rows = await rowsAsText(database, version, sql, found.values);
-  const column = figures.kind === 'rows' ? figures.column : null;
+  const column = rowsOf(figures)?.column ?? null;
   return {
     // What a measure is worked out from is known by its column.
     name: isOperand(series) ? (column ?? 'Rows') : series.name,

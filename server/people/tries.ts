@@ -26,12 +26,13 @@ export async function secondsToWait(
   { kind, subject, free }: Tried,
 ): Promise<number> {
   const now = sql`UTC_TIMESTAMP(3)`;
-  // MariaDB assigns from left to right: what stands further down sees what was set above it.
+  // MariaDB assigns from left to right: what stands further down sees what was set above it. Of tries at
+  // the same moment one that began earlier may be counted later: free ones look at no time.
   const [rows] = await database.execute(sql`
     INSERT INTO ${tries} (kind, subject, count, admitted, next_at, last_at)
     VALUES (${kind}, ${subject}, 1, 1, ${now}, ${now})
     ON DUPLICATE KEY UPDATE
-      admitted = next_at <= ${now},
+      admitted = count < ${free} OR next_at <= ${now},
       count = IF(last_at < ${now} - INTERVAL ${forgottenAfter} SECOND, 0, count) + admitted,
       next_at = IF(admitted, ${now} + INTERVAL
         IF(count < ${free}, 0, LEAST(${longestPause}, POW(2, count - ${free}))) SECOND, next_at),

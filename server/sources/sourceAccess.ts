@@ -6,7 +6,8 @@ import {
   type Source,
   type SourceDetail,
 } from '../../contract';
-import { type ChartDefinition, sourceOfFigures } from '../../core/chart';
+import { type ChartDefinition } from '../../core/chart';
+import { measureOf, rowsOf, sourceOfFigures } from '../../core/origins';
 import { withMeasures } from '../../core/figures';
 import type { Measure } from '../../core/measures';
 import { type Database, type Queries, tables } from '../database';
@@ -49,9 +50,7 @@ async function livingCharts(queries: Queries, sourceId: number) {
     dashboardId,
     definition,
     title: definition.title,
-    measureIds: definition.series.flatMap(({ figures }) =>
-      figures.kind === 'measure' ? (figures.measureId ?? []) : [],
-    ),
+    measureIds: definition.series.flatMap(({ figures }) => measureOf(figures)?.measureId ?? []),
   }));
 }
 
@@ -248,11 +247,12 @@ export async function chartsUsing(
   return seen.flatMap(({ title, definition }) => {
     const used = new Set(
       withMeasures(definition, measures).series.flatMap(({ figures, split }) => {
-        if (figures.kind !== 'rows' || figures.sourceId !== sourceId) return [];
+        const rows = rowsOf(figures);
+        if (rows?.sourceId !== sourceId) return [];
         const shared = definition.filters.map(({ filter }) => filter);
-        const filtered = [...figures.filters, ...shared].map(({ column }) => column);
+        const filtered = [...rows.filters, ...shared].map(({ column }) => column);
         const told = [split?.column ?? null, split?.colourBy ?? null];
-        return [figures.date, figures.column, ...told, ...filtered];
+        return [rows.date, rows.column, ...told, ...filtered];
       }),
     );
     return columns.filter((column) => used.has(column)).map((column) => ({ title, column }));

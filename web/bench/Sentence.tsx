@@ -8,7 +8,7 @@ import { ChartFiltersPhrase } from './phrases/ChartFiltersPhrase';
 import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { GrainPhrase } from './phrases/GrainPhrase';
-import { sayFigures } from './phrases/sayFigures';
+import { originKind } from '../../core/origins';
 import { SpanPhrase } from './phrases/SpanPhrase';
 import { SplitPhrase } from './phrases/SplitPhrase';
 import { useChange, useSeriesChange } from './useBench';
@@ -50,10 +50,10 @@ function Phrases({ chart, main, reading }: PhrasesProps) {
       <Phrase words={main.name} label="Figures">
         <FiguresFields {...props} />
       </Phrase>
-      , {sayFigures(main)} by <GrainPhrase chart={chart} main={main} />, drawn{' '}
-      <DerivedPhrase {...props} />, <SplitPhrase {...props} />, <ArrangementPhrase chart={chart} />,{' '}
-      <SpanPhrase chart={chart} reading={reading} />, <ChartFiltersPhrase chart={chart} />,{' '}
-      <AgainstSetting chart={chart} main={main} />.
+      , {originKind(main.figures).say(main.figures)} by <GrainPhrase chart={chart} main={main} />,
+      drawn <DerivedPhrase {...props} />, <SplitPhrase {...props} />,{' '}
+      <ArrangementPhrase chart={chart} />, <SpanPhrase chart={chart} reading={reading} />,{' '}
+      <ChartFiltersPhrase chart={chart} />, <AgainstSetting chart={chart} main={main} />.
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { rowsOf } from '../../core/origins';
 import { useDispatch } from 'react-redux';
 import {
   type ChartDefinition,
@@ -43,9 +44,10 @@ export function SeriesRows({
   const add = (sourceId: number) => {
     const source = sources?.find(({ id }) => id === sourceId);
     if (!source) return;
-    const drawn = chart.series.flatMap(({ figures }) =>
-      figures.kind === 'rows' && figures.sourceId === sourceId ? (figures.column ?? []) : [],
-    );
+    const drawn = chart.series.flatMap(({ figures }) => {
+      const rows = rowsOf(figures);
+      return rows?.sourceId === sourceId ? (rows.column ?? []) : [];
+    });
     put(draftSeries(source, freshId('series', ids), 'other', drawn));
   };
   const work = () => {

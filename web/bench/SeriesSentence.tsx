@@ -12,7 +12,7 @@ import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { FiltersPhrase } from './phrases/FiltersPhrase';
 import { GapPhrase, HandoverPhrase, RolePhrase } from './phrases/RunPhrases';
-import { sayFigures } from './phrases/sayFigures';
+import { originKind } from '../../core/origins';
 import { SplitPhrase } from './phrases/SplitPhrase';
 import { StrokePhrase } from './phrases/StrokePhrase';
 import { useChange, useSeriesChange } from './useBench';
@@ -36,7 +36,7 @@ export function SeriesSentence({ chart, series, line, live }: SeriesSentenceProp
         <Phrase words={series.name} label="Figures">
           <FiguresFields {...props} live={live} />
         </Phrase>
-        , {sayFigures(series)}
+        , {originKind(series.figures).say(series.figures)}
         <FiltersPhrase {...props} />, drawn <DerivedPhrase {...props} />, <SplitPhrase {...props} />
         . It stands for the <RolePhrase {...props} /> on <AxisPhrase {...props} />; its line is{' '}
         <StrokePhrase {...props} />, its gaps are <GapPhrase {...props} />, and it hands over to{' '}

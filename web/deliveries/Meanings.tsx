@@ -1,3 +1,4 @@
+import { rowsOf } from '../../core/origins';
 import { useState } from 'react';
 import type { ChangedMeaning } from '../../contract';
 import { type ChartDefinition } from '../../core/chart';
@@ -62,9 +63,10 @@ type Change = (chart: ChartDefinition, meaning: ChangedMeaning) => ChartDefiniti
 /** The line stays of the words that it is of now. */
 const kept: Change = (chart, { series, column, before }) => {
   const own = chart.series.find(({ id }) => id === series);
-  if (own?.figures.kind !== 'rows') return chart;
+  const rows = own && rowsOf(own.figures);
+  if (!rows) return chart;
   const filter = { kind: 'words' as const, column, words: [...before], keep: true };
-  const figures = { ...own.figures, filters: [...own.figures.filters, filter] };
+  const figures = { ...rows, kind: 'rows' as const, filters: [...rows.filters, filter] };
   return withChanged(chart, series, { figures });
 };
 

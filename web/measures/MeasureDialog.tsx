@@ -1,3 +1,4 @@
+import { rowsOf } from '../../core/origins';
 import { Input, Modal, Radio } from 'antd';
 import { useDeferredValue, useState } from 'react';
 import type { ListedMeasure, Source } from '../../contract';
@@ -110,9 +111,9 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
 }
 
 function draftOf(source: MeasureDialogProps['source']): MeasureDefinition {
-  const { figures } = draftSeries(source, '', 'other');
-  if (figures.kind !== 'rows') return { kind: 'formula', text: '' };
-  const { sourceId: _, ...rows } = figures;
+  const drafted = rowsOf(draftSeries(source, '', 'other').figures);
+  if (!drafted) return { kind: 'formula', text: '' };
+  const { sourceId: _, ...rows } = drafted;
   return { ...rows, kind: 'aggregate' };
 }
 

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { sayMeasure } from '../../core/measures';
 import type { ListedMeasure, SourceDetail } from '../../contract';
 import { api, sayProblem } from '../api';
 import { Button, ScrollTable, toast, toastUndo } from '../look';
 import { MeasureDialog } from './MeasureDialog';
-import { sayMeasure } from './sayMeasure';
 
 /** The measures of a source, each with the charts that draw it. */
 export function MeasuresPart({ source }: { source: SourceDetail }) {

@@ -1,3 +1,4 @@
+import { rowsOf } from '../../../core/origins';
 import { Checkbox, Radio } from 'antd';
 import {
   type ChartDefinition,
@@ -139,16 +140,16 @@ function addBudget(
     chart.series.map((each) => each.id),
   );
   const drafted = draftSeries(source, id, 'budget');
-  const { figures } = drafted;
-  if (figures.kind !== 'rows') return chart;
-  const own = main.figures.kind === 'rows' ? main.figures : figures;
+  const figures = rowsOf(drafted.figures);
+  if (!figures) return chart;
+  const own = rowsOf(main.figures) ?? figures;
   const taken = own.aggregate === 'count' || own.aggregate === 'distinct' ? 'sum' : own.aggregate;
   const date = source.id === own.sourceId ? own.date : figures.date;
   const budget = {
     ...drafted,
     name: column,
     role: draftRole(column, 'budget'),
-    figures: { ...figures, date, column, aggregate: taken },
+    figures: { ...figures, kind: 'rows' as const, date, column, aggregate: taken },
     stroke: { ...drafted.stroke, place: nextPlace(chart) },
   };
   return withMark({ ...chart, series: [...chart.series, budget] }, main.id, { against: id, good });

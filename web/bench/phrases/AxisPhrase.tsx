@@ -1,7 +1,7 @@
 import { Radio } from 'antd';
 import type { SeriesDefinition } from '../../../core/chart';
 import { Phrase } from '../../controls';
-import type { SeriesPhraseProps } from './seriesPhrase';
+import type { SeriesPhraseProps } from '../seriesPhrase';
 
 const words: Record<SeriesDefinition['axis'], string> = {
   first: 'the value axis',

@@ -1,9 +1,5 @@
-import {
-  type ChartDefinition,
-  type ChartFilter,
-  greysLines,
-  sourceOfFigures,
-} from '../../../core/chart';
+import { type ChartDefinition, type ChartFilter, greysLines } from '../../../core/chart';
+import { sourceOfFigures } from '../../../core/origins';
 import { withDialledFilters } from '../../../core/figures';
 import { filterKind } from '../../../core/frame';
 import { api } from '../../api';

@@ -2,7 +2,7 @@ import { type SeriesDefinition } from '../../../core/chart';
 import { derivedKind, derivedKinds } from '../../../core/derived';
 import { Phrase, SelectField } from '../../controls';
 import { KindFields } from './KindFields';
-import type { SeriesPhraseProps } from './seriesPhrase';
+import type { SeriesPhraseProps } from '../seriesPhrase';
 
 /** What a series' figures are turned into before they are drawn. */
 export function DerivedPhrase({ series, onChange }: SeriesPhraseProps) {

@@ -4,8 +4,8 @@ import {
   type AlongDefinition,
   type ChartDefinition,
   type SeriesDefinition,
-  sourceOfFigures,
 } from '../../../core/chart';
+import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';

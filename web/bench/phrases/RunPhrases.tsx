@@ -2,7 +2,7 @@ import { Radio } from 'antd';
 import { type Role, roles, roleWords } from '../../../core/chart';
 import { gapKind, gapKinds, type GapTreatment } from '../../../core/gaps';
 import { Phrase, SelectField } from '../../controls';
-import type { SeriesPhraseProps } from './seriesPhrase';
+import type { SeriesPhraseProps } from '../seriesPhrase';
 
 /** What a series stands for. */
 export function RolePhrase({ series, onChange }: SeriesPhraseProps) {

@@ -1,9 +1,10 @@
-import { sourceOfFigures, type SplitDefinition } from '../../../core/chart';
+import { type SplitDefinition } from '../../../core/chart';
+import { originKind, sourceOfFigures } from '../../../core/origins';
 import { type Ranking, rankings } from '../../../core/frame';
 import { api } from '../../api';
 import { NumberField, Phrase, SelectField } from '../../controls';
 import { OrderField } from './OrderField';
-import type { SeriesPhraseProps } from './seriesPhrase';
+import type { SeriesPhraseProps } from '../seriesPhrase';
 
 const rankingWords: Record<Ranking, string> = {
   total: 'by the total of what is shown',
@@ -16,11 +17,11 @@ export function SplitPhrase({ series, onChange }: SeriesPhraseProps) {
   const { data: sources } = api.useSourcesQuery();
   const [ask] = api.useLazyWordsQuery();
   const { figures, split } = series;
-  if (figures.kind === 'constant') return 'one level';
+  const told = originKind(figures).lines;
   const sourceId = sourceOfFigures(figures) ?? 0;
   const source = sources?.find(({ id }) => id === sourceId);
   const columns = source?.columns.filter(({ kind }) => kind === 'text') ?? [];
-  if (figures.kind === 'formula') return 'a line for each of theirs';
+  if (told) return told;
   const choose = async (column: string) => {
     if (!column) return onChange({ split: null });
     const order = await ask({ sourceId, column }).unwrap();

@@ -9,12 +9,12 @@ import {
   type PointsDefinition,
   type Shape,
   shapes,
-  sourceOfFigures,
 } from '../../../core/chart';
+import { sourceOfFigures } from '../../../core/origins';
 import { NumberField, Phrase, SelectField } from '../../controls';
 import { StrokeSample } from '../../look';
 import { ColourField } from '../fields';
-import type { SeriesPhraseProps } from './seriesPhrase';
+import type { SeriesPhraseProps } from '../seriesPhrase';
 
 const shapeWords: Record<Shape, string> = {
   straight: 'straight from point to point',

@@ -1,4 +1,4 @@
-import { sourceOfFigures } from '../../../core/chart';
+import { sourceOfFigures } from '../../../core/origins';
 import { type ReadingsEnd, sayReadingsEnd } from '../../../core/yardsticks';
 import { NumberField, Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './yardstickSentence';

@@ -1,4 +1,4 @@
-import type { ChartDefinition, SeriesDefinition } from '../../../core/chart';
+import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 
 /** What a phrase of a series' sentence works on. */
 export interface SeriesPhraseProps {

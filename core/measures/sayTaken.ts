@@ -1,6 +1,6 @@
-import { type Aggregate, filterKind } from '../../core/frame';
-import { writeOrdinal } from '../../core/labels';
-import type { Aggregated, MeasureDefinition } from '../../core/measures';
+import { type Aggregate, filterKind } from '../frame';
+import { writeOrdinal } from '../labels';
+import type { Aggregated, MeasureDefinition } from './measure';
 
 const taken: Record<Aggregate, string> = {
   sum: 'summed',

@@ -1,0 +1,22 @@
+import { mixed, object } from 'yup';
+import { figure } from '../values';
+import type { OriginKind } from './origin';
+
+/** The same figure in every period. */
+export interface ConstantFigures {
+  kind: 'constant';
+  number: number;
+}
+
+export const constant: OriginKind<ConstantFigures> = {
+  kind: 'constant',
+  name: 'the same throughout',
+  schema: object({
+    kind: mixed<'constant'>().oneOf(['constant']).required(),
+    number: figure().required(),
+  }),
+  draft: () => ({ kind: 'constant', number: 100 }),
+  say: ({ number }) => `${number} throughout`,
+  lines: 'one level',
+  find: ({ number }, { constant: level }) => level(number),
+};

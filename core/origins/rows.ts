@@ -1,0 +1,25 @@
+import { mixed, object } from 'yup';
+import { aggregatedShape, sayTaken } from '../measures';
+import { figure } from '../values';
+import type { OriginKind, RowsAsked } from './origin';
+
+/** Figures aggregated from the rows of a source. */
+export interface RowsFigures extends RowsAsked {
+  kind: 'rows';
+}
+
+export const rows: OriginKind<RowsFigures> = {
+  kind: 'rows',
+  name: 'taken from a source',
+  schema: object({
+    kind: mixed<'rows'>().oneOf(['rows']).required(),
+    sourceId: figure().integer().positive().required(),
+    ...aggregatedShape,
+  }),
+  draft: ({ rows: drafted }) => drafted && { ...drafted, kind: 'rows' },
+  say: sayTaken,
+  names: ({ column }) => column ?? 'Rows',
+  rows: ({ kind: _, ...asked }) => asked,
+  movedTo: (figures, { sourceId }) => ({ ...figures, sourceId }),
+  find: ({ kind: _, ...asked }, { aggregated }) => aggregated(asked),
+};
