@@ -1,16 +1,11 @@
-import { bridged } from './bridged';
-import { carried } from './carried';
 import type { Gap } from './gap';
-import { open } from './open';
-import { zero } from './zero';
-
-const all = [open, bridged, carried, zero];
+import { treatments } from './kinds';
 
 /** How a period without a figure is drawn, between a line's first and last one. */
-export type GapTreatment = (typeof all)[number]['kind'];
+export type GapTreatment = (typeof treatments)[number]['kind'];
 
 /** Every way, in the order in which they are offered. */
-export const gapKinds: readonly Gap<GapTreatment>[] = all;
+export const gapKinds: readonly Gap<GapTreatment>[] = treatments;
 export const gaps = gapKinds.map(({ kind }) => kind);
 
 /** The treatment of a series' gaps: its words and what it fills. */
