@@ -39,5 +39,4 @@ export function withFiltersAsSet<Chart extends Dialled>(chart: Chart): Chart {
 }
 
 /** The kind of dial that can turn a filter. */
-export const dialKindOf = ({ kind }: Filter): DialDefinition['kind'] =>
-  (({ words: 'choice', numbers: 'number', dates: 'date' }) as const)[kind];
+export const dialKindOf = (filter: Filter): DialDefinition['kind'] => filterKind(filter).dial;

@@ -1,18 +1,14 @@
 import { type Day, type Grain, grains, recordingOf } from '../calendar';
-import {
-  type Column,
-  type DateColumn,
-  missingDay,
-  type NumberColumn,
-  type Table,
-  textColumn,
-  type TextColumn,
-} from '../table';
+import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
 import { ProblemError } from '../values';
 import { type AlongColumn, layAlong } from './along';
 import { aggregateNumbers, aggregateOthers } from './aggregators';
 import { colourGroups } from './colourGroups';
+import { columnOf } from './columnOf';
+import { columnsCompared } from './comparisons';
+import { filteredDates, rowsKept } from './filteredRows';
 import { filterKind } from './filters';
+import { foldWords, othersWord } from './foldedWords';
 import { divides, type Frame, type FrameRequest, isAdditive } from './frame';
 import { groupRows } from './groups';
 import { rankWords } from './ranking';
@@ -203,65 +199,6 @@ function laid(
   return { ...gathered, periods, values };
 }
 
-/** Only the dates of rows that every filter keeps. */
-function filteredDates(table: Table, request: FrameRequest, dates: DateColumn): DateColumn {
-  if (!request.filters?.length) return dates;
-  const keeps = rowsKept(table, request);
-  const days = dates.days.map((day, row) => (keeps(row) ? day : missingDay));
-  const seen = new Set(days);
-  return { ...dates, days, distinct: dates.distinct.filter((day) => seen.has(day)) };
-}
-
-/** Whether every filter keeps a row. */
-function rowsKept(table: Table, { filters = [] }: FrameRequest): (row: number) => boolean {
-  const tests = filters.map((filter) => {
-    const kind = filterKind(filter);
-    return kind.keeps(columnOf(table, filter.column, kind.looksAt), filter);
-  });
-  return (row) => tests.every((keeps) => keeps(row));
-}
-
-/** The word that stands for all the rest: one that none of the words is. */
-export const othersWord = (words: readonly string[]): string => {
-  const free = (number: number): string => {
-    const word = number === 1 ? 'Others' : `Others (${number})`;
-    return words.includes(word) ? free(number + 1) : word;
-  };
-  return free(1);
-};
-
-/** The same column with all words but some counted as one. */
-function foldWords(split: TextColumn, kept: readonly string[], others: string): TextColumn {
-  const words = [...kept.filter((word) => word !== ''), others];
-  const blank = kept.includes('') ? -1 : words.length - 1;
-  const places = split.words.map((word) => {
-    const place = kept.includes(word) ? words.indexOf(word) : -1;
-    return place < 0 ? words.length - 1 : place;
-  });
-  return textColumn(
-    split.name,
-    split.codes.map((code) => (code < 0 ? blank : (places[code] as number))),
-    words,
-  );
-}
-
-export function columnOf(table: Table, name: string, kind: 'date'): DateColumn;
-export function columnOf(table: Table, name: string, kind: 'text'): TextColumn;
-export function columnOf(table: Table, name: string, kind: 'number'): NumberColumn;
-export function columnOf(table: Table, name: string, kind?: Column['kind']): Column;
-export function columnOf(table: Table, name: string, kind?: Column['kind']): Column {
-  const column = table.columns.find((candidate) => candidate.name === name);
-  if (column && (!kind || column.kind === kind)) return column;
-  const wanted = kind === 'date' ? 'dates' : kind === 'text' ? 'words' : 'figures';
-  throw new ProblemError({
-    code: 'column-unusable',
-    sentence: column
-      ? `The column “${name}” does not hold ${wanted}. Choose another column.`
-      : `The source has no column “${name}” any more. Choose another column, or bring in a file that has it.`,
-    place: { column: name },
-  });
-}
-
 function countingOnly(request: FrameRequest, column: Column | null): 'count' | 'distinct' {
   const { aggregate } = request;
   if (aggregate === 'count' || (aggregate === 'distinct' && column)) return aggregate;
@@ -282,7 +219,7 @@ export function columnsAsked(request: FrameRequest): string[] {
     column,
     splitBy,
     colourBy,
-    ...filters.map((filter) => filter.column),
+    ...filters.flatMap((filter) => columnsCompared(filterKind(filter).compares(filter))),
   ];
   return [...new Set(names.filter((name) => name !== null))];
 }

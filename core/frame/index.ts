@@ -1,8 +1,9 @@
+export { type Comparison, rowTest } from './comparisons';
 export { type AlongColumn, checkPlaces, orderPlaces, type Place } from './along';
-export { aggregate, checkSplit, columnsAsked, othersWord } from './aggregate';
+export { aggregate, checkSplit, columnsAsked } from './aggregate';
+export { othersWord } from './foldedWords';
 export {
   type DatesFilter,
-  daysOf,
   type Filter,
   filterKind,
   filterSchema,

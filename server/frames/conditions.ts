@@ -1,4 +1,4 @@
-import { daysOf, type Filter } from '../../core/frame';
+import { type Comparison, type Filter, filterKind } from '../../core/frame';
 import type { StoredColumn } from '../database';
 import { factsColumn, wordsTable } from '../sources';
 import type { VersionColumns } from './versionColumns';
@@ -22,30 +22,60 @@ export function columnNamed({ columns }: VersionColumns, name: string): Placed {
   return { place, stored: columns[place] as StoredColumn };
 }
 
-/** Which rows a filter keeps. */
-export function whereOf(version: VersionColumns, filter: Filter): Sql {
-  const column = columnNamed(version, filter.column);
-  const name = factsColumn(column.place);
-  if (filter.kind === 'words') {
-    const { text, values } = wordsIn(version, column, filter.words);
-    return { text: filter.keep ? `(${text})` : `NOT (${text})`, values };
-  }
-  if (filter.kind === 'dates') {
-    const [first, last] = daysOf(filter);
-    const bounds = [
-      ...(first > -Infinity ? [`${name} >= FROM_DAYS(${first + daysToEpoch})`] : []),
-      ...(last < Infinity ? [`${name} <= FROM_DAYS(${last + daysToEpoch})`] : []),
-    ];
-    return { text: [`${name} IS NOT NULL`, ...bounds].join(' AND '), values: [] };
-  }
-  const ends = [
-    ...(filter.from === null ? [] : [{ text: `${name} >= ?`, value: filter.from }]),
-    ...(filter.to === null ? [] : [{ text: `${name} <= ?`, value: filter.to }]),
-    { text: `${name} IS NOT NULL`, value: null },
-  ];
+type Of<Is extends Comparison['is']> = Extract<Comparison, { is: Is }>;
+
+const conditions: {
+  [Is in Comparison['is']]: (version: VersionColumns, comparison: Of<Is>) => Sql;
+} = {
+  between: (version, { column, of, from, to }) => {
+    const name = factsColumn(columnNamed(version, column).place);
+    const end = of === 'date' ? 'FROM_DAYS(?)' : '?';
+    const bound = (sign: '>=' | '<=', value: number) =>
+      Number.isFinite(value)
+        ? [{ text: `${name} ${sign} ${end}`, value: of === 'date' ? value + daysToEpoch : value }]
+        : [];
+    const bounds = [...bound('>=', from), ...bound('<=', to)];
+    return {
+      // A comparison either holds or does not: SQL would not tell of what is missing.
+      text: `(${[`${name} IS NOT NULL`, ...bounds.map(({ text }) => text)].join(' AND ')})`,
+      values: bounds.map(({ value }) => value),
+    };
+  },
+  among: (version, { column, words }) => {
+    const { text, values } = wordsIn(version, columnNamed(version, column), words);
+    return { text: `(${text})`, values };
+  },
+  not: (version, { of }) => {
+    const { text, values } = conditionOf(version, of);
+    return { text: `NOT ${text}`, values };
+  },
+  all: (version, { of }) => joined(version, of, 'AND', 'TRUE'),
+  any: (version, { of }) => joined(version, of, 'OR', 'FALSE'),
+};
+
+/** Which rows a filter keeps, as a condition of a statement. */
+export const whereOf = (version: VersionColumns, filter: Filter): Sql =>
+  conditionOf(version, filterKind(filter).compares(filter));
+
+/** A comparison as a condition of a statement, in parentheses where it needs them. */
+export function conditionOf(version: VersionColumns, comparison: Comparison): Sql {
+  const write = conditions[comparison.is] as (
+    version: VersionColumns,
+    comparison: Comparison,
+  ) => Sql;
+  return write(version, comparison);
+}
+
+function joined(
+  version: VersionColumns,
+  of: readonly Comparison[],
+  word: 'AND' | 'OR',
+  none: string,
+): Sql {
+  const parts = of.map((each) => conditionOf(version, each));
   return {
-    text: ends.map(({ text }) => text).join(' AND '),
-    values: ends.flatMap(({ value }) => value ?? []),
+    text: parts.length === 0 ? none : `(${parts.map(({ text }) => text).join(` ${word} `)})`,
+    values: parts.flatMap(({ values }) => values),
   };
 }
 

@@ -1,6 +1,5 @@
 import { mixed, object, string } from 'yup';
-import { dateText, type Day, parseDay } from '../../calendar';
-import { type DateColumn, missingDay } from '../../table';
+import { dateText, parseDay } from '../../calendar';
 import type { FilterKind } from './filter';
 
 /** Keeps the rows whose date lies within a range, its ends included. */
@@ -12,12 +11,6 @@ export interface DatesFilter {
   to: string | null;
 }
 
-/** The ends of a range of dates as days. */
-export const daysOf = ({ from, to }: Pick<DatesFilter, 'from' | 'to'>): [Day, Day] => [
-  from === null ? -Infinity : (parseDay(from) ?? -Infinity),
-  to === null ? Infinity : (parseDay(to) ?? Infinity),
-];
-
 export const datesFilter: FilterKind<DatesFilter> = {
   kind: 'dates',
   schema: object({
@@ -26,15 +19,14 @@ export const datesFilter: FilterKind<DatesFilter> = {
     from: dateText(),
     to: dateText(),
   }),
-  looksAt: 'date',
-  keeps: (column, filter) => {
-    const { days } = column as DateColumn;
-    const [first, last] = daysOf(filter);
-    return (row) => {
-      const day = days[row] as Day;
-      return day !== missingDay && day >= first && day <= last;
-    };
-  },
+  compares: ({ column, from, to }) => ({
+    is: 'between',
+    of: 'date',
+    column,
+    from: from === null ? -Infinity : (parseDay(from) ?? -Infinity),
+    to: to === null ? Infinity : (parseDay(to) ?? Infinity),
+  }),
+  dial: 'date',
   // The end that is set is the one that is turned.
   turned: (filter, value) =>
     filter.to !== null && filter.from === null

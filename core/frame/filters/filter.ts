@@ -1,12 +1,12 @@
 import type { Kind } from '../../registry';
-import type { Column } from '../../table';
+import type { Comparison } from '../comparisons';
 
 /** One kind of filter over the rows of a source: what it is, and which rows it keeps. */
 export interface FilterKind<Filter extends { kind: string; column: string }> extends Kind<Filter> {
-  /** what the column it looks at must hold */
-  looksAt: Column['kind'];
-  /** decides row by row; the column is one of `looksAt` */
-  keeps: (column: Column, filter: Filter) => (row: number) => boolean;
+  /** what a row must be to be kept */
+  compares: (filter: Filter) => Comparison;
+  /** the kind of dial that can turn it */
+  dial: 'number' | 'date' | 'choice';
   /** the filter where a dial that turns it stands; null where it then keeps everything */
   turned: (filter: Filter, value: number | string) => Filter | null;
   /** its end of a sentence, as in "only East and North" */

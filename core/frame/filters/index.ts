@@ -1,11 +1,10 @@
 import { type DefinitionOf, registry } from '../../registry';
-import { type DatesFilter, datesFilter, daysOf } from './dates';
+import { type DatesFilter, datesFilter } from './dates';
 import type { FilterKind } from './filter';
 import { type NumbersFilter, numbersFilter } from './numbers';
 import { type WordsFilter, wordsFilter } from './words';
 
 export type { DatesFilter, NumbersFilter, WordsFilter };
-export { daysOf };
 
 const all = [wordsFilter, numbersFilter, datesFilter];
 

@@ -1,5 +1,4 @@
 import { mixed, object, string } from 'yup';
-import type { NumberColumn } from '../../table';
 import { figure } from '../../values';
 import type { FilterKind } from './filter';
 
@@ -20,15 +19,14 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
     from: figure().nullable().defined(),
     to: figure().nullable().defined(),
   }),
-  looksAt: 'number',
-  keeps: (column, { from, to }) => {
-    const { values } = column as NumberColumn;
-    const [low, high] = [from ?? -Infinity, to ?? Infinity];
-    return (row) => {
-      const figure = values[row] as number;
-      return figure >= low && figure <= high;
-    };
-  },
+  compares: ({ column, from, to }) => ({
+    is: 'between',
+    of: 'number',
+    column,
+    from: from ?? -Infinity,
+    to: to ?? Infinity,
+  }),
+  dial: 'number',
   // The end that is set is the one that is turned.
   turned: (filter, value) =>
     filter.to !== null && filter.from === null

@@ -1,5 +1,5 @@
 import { boolean, mixed, object, string } from 'yup';
-import type { TextColumn } from '../../table';
+import type { Comparison } from '../comparisons';
 import { list } from '../../values';
 import type { FilterKind } from './filter';
 
@@ -21,14 +21,11 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     words: list(string().defined().max(500), mostWords).required(),
     keep: boolean().required(),
   }),
-  looksAt: 'text',
-  keeps: (column, { words, keep }) => {
-    const { codes, words: all } = column as TextColumn;
-    const wanted = new Set(words);
-    const byCode = all.map((word) => wanted.has(word) === keep);
-    const blank = wanted.has('') === keep;
-    return (row) => byCode[codes[row] as number] ?? blank;
+  compares: ({ column, words, keep }) => {
+    const among: Comparison = { is: 'among', column, words };
+    return keep ? among : { is: 'not', of: among };
   },
+  dial: 'choice',
   turned: (filter, value) =>
     value === '' ? null : { ...filter, words: [String(value)], keep: true },
   say: ({ words, keep }) =>
