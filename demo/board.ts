@@ -37,7 +37,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         yardsticks: [today],
         colourRules: judged('fares'),
         standouts: extremes('fares'),
-        together: { linked: true, narrows: true },
+        linking: { linked: true, narrows: true },
         replay: { offered: true, words: '{count} months, {value} in the last', stands: false },
       },
     },
@@ -48,7 +48,7 @@ export function boardCharts(sources: SourceIds): DemoChart[] {
         title: 'Passengers by route',
         grain: 'week',
         readerGrains: ['day', 'month'],
-        together: { linked: true, narrows: true },
+        linking: { linked: true, narrows: true },
         series: [
           series('passengers', 'Passengers', 'actual', ['Sailings', 'Date', 'sum', 'Passengers'], {
             split: {

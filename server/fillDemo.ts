@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { type Day, dayInZone, parseDay } from '../core/calendar';
-import { type ChartDefinition, plainTogether } from '../core/chart';
+import { type ChartDefinition, plainLinking } from '../core/chart';
 import {
   boardCharts,
   boardNotes,
@@ -115,8 +115,8 @@ async function fillBoard(
 
 const withPeek = (definition: ChartDefinition, chart: number): ChartDefinition => ({
   ...definition,
-  together: {
-    ...(definition.together ?? plainTogether),
+  linking: {
+    ...(definition.linking ?? plainLinking),
     peek: { chart, size: 'medium', shows: 'pointed' },
   },
 });

@@ -17,7 +17,7 @@ async function main() {
   await installFromDebian('/usr/bin/chromium', ['chromium'], 'Chromium');
   await buildWhatIsStale();
   const quiet = { quiet: true };
-  const config = '--config=vite.bench.config.ts';
+  const config = '--config=vite.benchmark.config.ts';
   await run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', config], quiet);
   const folder = '.test-data/bench';
   mkdirSync(folder, { recursive: true });

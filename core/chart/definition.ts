@@ -16,7 +16,7 @@ import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
 import type { SpanDefinition } from './spans';
 import type { StrokeDefinition } from './strokes';
-import type { TogetherDefinition } from './together';
+import type { LinkingDefinition } from './linking';
 import type { Colour, Dash } from './strokes';
 
 /** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
@@ -166,5 +166,5 @@ export interface ChartDefinition {
   /** its notes stand in the list alone, and fly over no picture of it */
   notesHidden?: boolean;
   /** missing: it is linked with the others, and narrows none */
-  together?: TogetherDefinition;
+  linking?: LinkingDefinition;
 }

@@ -55,6 +55,6 @@ export {
   type Stroke,
   type StrokeDefinition,
 } from './strokes';
-export { type PeekDefinition, peekSizes, plainTogether, type TogetherDefinition } from './together';
+export { type PeekDefinition, peekSizes, plainLinking, type LinkingDefinition } from './linking';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';

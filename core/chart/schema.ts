@@ -41,7 +41,7 @@ import {
   type Shape,
   shapes,
 } from './strokes';
-import { togetherSchema } from './together';
+import { linkingSchema } from './linking';
 import { type StoredChart, upgradeChart } from './upgrades';
 import { lookSchema } from './yardstickLook';
 
@@ -173,7 +173,7 @@ export const chartSchema = object({
   emphasis: string().nullable().defined().max(600).default(null),
   replay: replaySchema.default(undefined).optional(),
   notesHidden: boolean(),
-  together: togetherSchema.default(undefined).optional(),
+  linking: linkingSchema.default(undefined).optional(),
 })
   .noUnknown()
   .transform((given: unknown) => (isEarlier(given) ? upgraded(given as StoredChart) : given))

@@ -20,7 +20,7 @@ export interface ConditionContext extends YardstickContext {
 }
 
 /** A stroke between two figures, at one place along it. */
-export interface Along {
+export interface StrokePlace {
   from: number;
   to: number;
   /** days */
@@ -40,7 +40,7 @@ export interface Test {
    * Whether it holds somewhere along a stroke.
    * @param sides the signed distance from each threshold there
    */
-  along: (stroke: Along, sides: readonly number[]) => boolean | null;
+  onStroke: (stroke: StrokePlace, sides: readonly number[]) => boolean | null;
 }
 
 /** A phrase of a condition that is a setting: one of a few values, or something of the chart. */
@@ -87,7 +87,7 @@ export const byFigure = (tell: Test['at']): Test => {
     const known = told[place];
     return known === undefined ? (told[place] = tell(place)) : known;
   };
-  return { thresholds: [], edges: false, at, along: ({ to }) => at(to) };
+  return { thresholds: [], edges: false, at, onStroke: ({ to }) => at(to) };
 };
 
 export const never: Test = byFigure(() => null);

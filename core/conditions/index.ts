@@ -1,5 +1,5 @@
 export type {
-  Along,
+  StrokePlace,
   ConditionContext,
   ConditionKind,
   ConditionSetting,

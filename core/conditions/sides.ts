@@ -27,7 +27,7 @@ const holds: Record<Side, (distance: number) => boolean> = {
  * and strokes change where they cross.
  * @param exact the values come from no division
  */
-export function besides(
+export function againstValues(
   { line, exact: own }: Pick<ConditionContext, 'line' | 'exact'>,
   values: Figures,
   exact: boolean,
@@ -44,6 +44,6 @@ export function besides(
       const distance = distances[place] ?? null;
       return distance === null ? null : holds[side](distance);
     },
-    along: (_, [distance = NaN]) => (Number.isNaN(distance) ? null : holds[side](distance)),
+    onStroke: (_, [distance = NaN]) => (Number.isNaN(distance) ? null : holds[side](distance)),
   };
 }

@@ -10,7 +10,7 @@ export {
 } from './draft';
 export { draftRole, type DraftSource } from './draftColumns';
 export { titleOfChart, withFollowingWords } from './followingWords';
-export { goesOnWriting } from './goesOnWriting';
+export { continuesTyping } from './continuesTyping';
 export { type Hanging, hangingOn, withoutPart } from './hanging';
 export { withOwnNames, withRenamed } from './renaming';
 export { sayChange } from './sayChange';

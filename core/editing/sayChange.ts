@@ -22,7 +22,7 @@ const settings = {
   emphasis: 'emphasis',
   replay: 'replay',
   notesHidden: 'pennants',
-  together: 'ties to other charts',
+  linking: 'ties to other charts',
 } as const satisfies Partial<Record<keyof ChartDefinition, string>>;
 
 /** What its parts are called when they have no name of their own. */

@@ -4,13 +4,13 @@ import type { DialValue } from '../dials';
 import type { Frame, Place, Readings } from '../frame';
 import { type Problem, ProblemError } from '../values';
 import { alongColumn, drawnGrain, shownReach } from './reach';
-import { beyondShown } from './unshownFigures';
+import { unshownFigures } from './unshownFigures';
 import { greysLines, keepsWord } from '../chart';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { onOneScale } from './sharedScale';
+import { onSharedScale } from './sharedScale';
 import { isSent } from './requests';
-import type { SeriesFrame, Whole } from './seriesFrame';
-import { Wholes, worked } from './fullSeries';
+import type { SeriesFrame, FullSeries } from './seriesFrame';
+import { FullSeriesFinder, derivedFigures } from './fullSeries';
 
 /**
  * Makes of aggregated sources what the series of a chart draw: formulas over other series are worked
@@ -28,9 +28,9 @@ export function chartFrames(
   const problems: Problem[] = [];
   const order = chart.along.kind === 'words' ? chart.along.order : [];
   const scale = alongColumn(chart.along)
-    ? onOneScale(aggregated, order)
+    ? onSharedScale(aggregated, order)
     : { frames: aggregated, places: null };
-  const found = new Wholes(chart, scale.frames, turned, today);
+  const found = new FullSeriesFinder(chart, scale.frames, turned, today);
   for (const series of chart.series) {
     try {
       const whole = found.of(series);
@@ -57,7 +57,7 @@ export function chartFrames(
 function shown(
   chart: ChartDefinition,
   series: SeriesDefinition,
-  whole: Whole,
+  whole: FullSeries,
   known: { today: Day; lastActual: Day | null },
 ): SeriesFrame {
   const reach = shownReach(chart, known.today, known.lastActual);
@@ -93,7 +93,7 @@ function shown(
     readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
     places: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
-    beyond: beyondShown(chart, series, whole, {
+    unshown: unshownFigures(chart, series, whole, {
       kept,
       today: known.today,
       words: drawn.map(({ key }) => key),
@@ -101,11 +101,12 @@ function shown(
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;
-  return { ...cut, ...worked({ ...cut, lines: cut.values }, derived, chart) };
+  return { ...cut, ...derivedFigures({ ...cut, lines: cut.values }, derived, chart) };
 }
 
 /** The word that gives a line of a split its colour. */
-const groupOf = ({ keys, groups }: Whole, key: string): string => groups?.[keys.indexOf(key)] ?? '';
+const groupOf = ({ keys, groups }: FullSeries, key: string): string =>
+  groups?.[keys.indexOf(key)] ?? '';
 
 /** The single readings from one day to before another. */
 function readingsWithin({ days, figures, ...rest }: Readings, from: Day, next: Day): Readings {
@@ -146,7 +147,7 @@ export const isSplit = ({ keys }: Pick<SeriesFrame, 'keys'>) => keys.length !== 
  * Words in the order of the series, those it does not know yet after them, each with its place in the
  * palette: a word keeps its colour, whichever others are there and in whatever order.
  */
-function orderedKeys({ split }: SeriesDefinition, { keys, groups }: Whole) {
+function orderedKeys({ split }: SeriesDefinition, { keys, groups }: FullSeries) {
   const order = split?.order ?? [];
   const coloured = split?.coloured.length ? split.coloured : order;
   const own = keys.map((key) => placeAmong(key, coloured, keys));

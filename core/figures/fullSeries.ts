@@ -7,15 +7,15 @@ import { originKind } from '../origins';
 import { type Problem, ProblemError } from '../values';
 import { drawnGrain, shownReach } from './reach';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { firstWords } from './topWords';
-import type { Whole } from './seriesFrame';
+import { keepTopWords } from './topWords';
+import type { FullSeries } from './seriesFrame';
 
 /** More periods than this are not laid out for a derived series. */
 const mostPeriods = 40_000;
 
 /** The figures of series, each worked out once, formulas after what they name. */
-export class Wholes {
-  private readonly found = new Map<string, Whole | null>();
+export class FullSeriesFinder {
+  private readonly found = new Map<string, FullSeries | null>();
   private readonly underway = new Set<string>();
   /** by series: how many figures of its formula are beyond the range, and so missing */
   private readonly beyond = new Map<string, number>();
@@ -36,7 +36,7 @@ export class Wholes {
     );
   }
 
-  of(series: SeriesDefinition): Whole | null {
+  of(series: SeriesDefinition): FullSeries | null {
     const held = this.found.get(series.id);
     if (held !== undefined) return held;
     if (this.underway.has(series.id)) throw formulaProblem(series, 'It uses itself.');
@@ -65,9 +65,9 @@ export class Wholes {
     return days.length === 0 ? null : Math.max(...days);
   }
 
-  private plain(series: SeriesDefinition): Whole | null {
+  private plain(series: SeriesDefinition): FullSeries | null {
     const frame = this.aggregated[series.id];
-    return originKind(series.figures).find<Whole>(series.figures, {
+    return originKind(series.figures).find<FullSeries>(series.figures, {
       aggregated: ({ aggregate }) =>
         frame ? { ...frame, additive: isAdditive(aggregate), constant: null } : null,
       worked: (text) => this.formula(series, text),
@@ -82,11 +82,11 @@ export class Wholes {
     });
   }
 
-  private formula(series: SeriesDefinition, text: string): Whole | null {
+  private formula(series: SeriesDefinition, text: string): FullSeries | null {
     const others = this.chart.series.filter(({ id }) => id !== series.id);
     const formula = readFormula(text, [...others.map(({ name }) => name), ...this.dials.keys()]);
     if (isProblem(formula)) throw formulaProblem(series, formula.sentence);
-    const operands = new Map<string, Whole>();
+    const operands = new Map<string, FullSeries>();
     for (const name of formula.names) {
       const other = others.find((each) => each.name === name);
       const level = this.dials.get(name);
@@ -96,20 +96,20 @@ export class Wholes {
     }
     const { exact, linear } = formula;
     const onBeyond = () => this.beyond.set(series.id, (this.beyond.get(series.id) ?? 0) + 1);
-    const work = (from: ReadonlyMap<string, Whole>) =>
+    const work = (from: ReadonlyMap<string, FullSeries>) =>
       combine([...from.values()], this.chart, exact, linear, (at) =>
-        formula.evaluate((name) => at(from.get(name) as Whole), onBeyond),
+        formula.evaluate((name) => at(from.get(name) as FullSeries), onBeyond),
       );
     const whole = work(operands);
     const top = series.split?.top;
     if (!top) return whole;
     const reach = shownReach(this.chart, this.today, this.lastActual());
     const request = { ...top, ...reach, today: this.today };
-    return firstWords(whole, operands, request, drawnGrain(this.chart), work);
+    return keepTopWords(whole, operands, request, drawnGrain(this.chart), work);
   }
 }
 
-const nothing: Omit<Whole, 'constant'> = {
+const nothing: Omit<FullSeries, 'constant'> = {
   periods: [],
   keys: [''],
   values: [[]],
@@ -133,12 +133,12 @@ const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
 
 /** Works a formula out for each word and period; what is not split serves every word. */
 function combine(
-  operands: readonly Whole[],
+  operands: readonly FullSeries[],
   chart: Pick<ChartDefinition, 'along' | 'grain'>,
   exact: boolean,
   linear: boolean,
-  evaluate: (at: (operand: Whole) => number | null) => number | null,
-): Whole {
+  evaluate: (at: (operand: FullSeries) => number | null) => number | null,
+): FullSeries {
   const own = operands.filter(({ constant }) => constant === null);
   const periods = timeline(
     own.flatMap((each) => each.periods),
@@ -173,7 +173,7 @@ function combine(
   };
 }
 
-function rowsOf({ periods, keys, values }: Whole, onto: readonly Day[]) {
+function rowsOf({ periods, keys, values }: FullSeries, onto: readonly Day[]) {
   const places = new Map(periods.map((start, place) => [start, place]));
   return new Map(
     keys.map((key, row) => [
@@ -202,19 +202,19 @@ function timeline(
 }
 
 function derive(
-  whole: Whole,
+  whole: FullSeries,
   { derived }: SeriesDefinition,
   chart: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
-): Whole {
+): FullSeries {
   if (!derived || whole.constant !== null || derivedKind(derived).ofShown) return whole;
   const periods = timeline(whole.periods, chart);
   const rows = rowsOf(whole, periods);
   const lines = whole.keys.map((key) => rows.get(key) ?? []);
-  return { ...whole, periods, ...worked({ ...whole, periods, lines }, derived, chart) };
+  return { ...whole, periods, ...derivedFigures({ ...whole, periods, lines }, derived, chart) };
 }
 
 /** The figures of a series turned into those of its derived series. */
-export function worked(
+export function derivedFigures(
   series: Pick<Derivable, 'periods' | 'lines' | 'exact' | 'additive'>,
   derived: NonNullable<SeriesDefinition['derived']>,
   { along, grain, yearStart }: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,

@@ -5,7 +5,7 @@ import type { FrameRequest } from '../frame';
 import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
 import { greysLines } from '../chart';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { type Finding, foundFrom, seriesLookedBeyond } from './dependencies';
+import { type WithDependencies, dependenciesOf, seriesOverAllPeriods } from './dependencies';
 
 /** What of a series its source is asked by. */
 type Asking = Pick<
@@ -48,11 +48,11 @@ export function frameRequest(
 
 /** Whether the figures of a series are sent: it is drawn, or something is held against it or found from it. */
 export function isSent(
-  chart: Finding & Pick<ChartDefinition, 'series'>,
+  chart: WithDependencies & Pick<ChartDefinition, 'series'>,
   { id, hidden }: Pick<SeriesDefinition, 'id' | 'hidden'>,
 ): boolean {
   if (!hidden || chart.series.some(({ mark }) => mark?.against === id)) return true;
-  return foundFrom(chart).some(({ series }) => series === id);
+  return dependenciesOf(chart).some(({ series }) => series === id);
 }
 
 /** The names of the dials that a chart's figures depend on: those in its formulas and its filters. */
@@ -86,6 +86,6 @@ export function figuresAsked(chart: ChartDefinition): string {
     series.some((each) => formulaOf(each.figures) !== null) ? name : null,
   ]);
   const own = chart.yardsticks.filter(({ kind }) => kind === 'recorded' || kind === 'readings');
-  const beyond = seriesLookedBeyond(chart);
+  const beyond = seriesOverAllPeriods(chart);
   return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, own, beyond]);
 }

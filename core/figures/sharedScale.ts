@@ -6,7 +6,7 @@ import { type Frame, orderPlaces, type Place } from '../frame';
  * @param aggregated by the id of its series, each numbered for itself
  * @param order words in the order in which they stand; others follow in their natural one
  */
-export function onOneScale(
+export function onSharedScale(
   aggregated: Readonly<Record<string, Frame>>,
   order: readonly string[],
 ): { frames: Record<string, Frame>; places: readonly Place[] } {

@@ -1,7 +1,7 @@
 import { othersWord, rankWords, type TopRequest } from '../frame';
 import type { Grain } from '../calendar';
 import { sumFigures } from '../values';
-import type { Whole } from './seriesFrame';
+import type { FullSeries } from './seriesFrame';
 
 /**
  * Keeps the first words by rank of what a formula comes to. The rest is worked out anew from sums of its
@@ -9,13 +9,13 @@ import type { Whole } from './seriesFrame';
  * @param whole what the formula comes to, by word
  * @param work works the formula out from other operands
  */
-export function firstWords(
-  whole: Whole,
-  operands: ReadonlyMap<string, Whole>,
+export function keepTopWords(
+  whole: FullSeries,
+  operands: ReadonlyMap<string, FullSeries>,
   top: TopRequest,
   grain: Grain,
-  work: (operands: ReadonlyMap<string, Whole>) => Whole,
-): Whole {
+  work: (operands: ReadonlyMap<string, FullSeries>) => FullSeries,
+): FullSeries {
   if (whole.keys.length <= top.count) return whole;
   const ranked = rankWords(whole, top, grain).map((place) => whole.keys[place] as string);
   const [kept, rest] = [ranked.slice(0, top.count), ranked.slice(top.count)];
@@ -33,14 +33,14 @@ export function firstWords(
 }
 
 /** What is not split serves every word as it is. */
-const isWhole = ({ keys }: Whole) => keys.length === 1 && keys[0] === '';
+const isWhole = ({ keys }: FullSeries) => keys.length === 1 && keys[0] === '';
 
 /** The kept words of an operand, and the sums of the rest. */
 function foldOperand(
-  operand: Whole,
+  operand: FullSeries,
   kept: readonly string[],
   remaining: { rest: readonly string[]; others: string } | null,
-): Whole {
+): FullSeries {
   const rowOf = (key: string) => operand.values[operand.keys.indexOf(key)] ?? [];
   const values = kept.map(rowOf);
   const folded = { ...operand, keys: [...kept], values, groups: null };

@@ -2,23 +2,23 @@ import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
 import { alongColumn, drawnGrain } from './reach';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { type Finding, seriesLookedBeyond } from './dependencies';
-import type { Whole } from './seriesFrame';
+import { type WithDependencies, seriesOverAllPeriods } from './dependencies';
+import type { FullSeries } from './seriesFrame';
 
-type Beyond = Finding & Pick<ChartDefinition, 'along' | 'grain'>;
+type Beyond = WithDependencies & Pick<ChartDefinition, 'along' | 'grain'>;
 
 /**
  * The finished figures of a series in periods that are not shown, by word; undefined where nothing
  * looks at them, or what is derived is found from those shown alone.
  * @param kept which of its periods are shown
  */
-export function beyondShown(
+export function unshownFigures(
   chart: Beyond,
   { id, role, derived }: SeriesDefinition,
-  { periods, values, completeTo, keys }: Whole,
+  { periods, values, completeTo, keys }: FullSeries,
   { kept, words, today }: { kept: readonly boolean[]; words: readonly string[]; today: Day },
 ): number[][] | undefined {
-  if (!seriesLookedBeyond(chart).includes(id) || alongColumn(chart.along)) return undefined;
+  if (!seriesOverAllPeriods(chart).includes(id) || alongColumn(chart.along)) return undefined;
   if (derived && derivedKind(derived).ofShown) return undefined;
   const grain = drawnGrain(chart);
   const isFinished = (start: Day) => {

@@ -2,7 +2,7 @@ import { type DefinitionOf, registry } from '../registry';
 import type { ChartDefinition } from '../chart';
 import { type DatesNarrowing, dates } from './dates';
 import { type LineNarrowing, line } from './line';
-import { plainTogether } from '../chart';
+import { plainLinking } from '../chart';
 import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
 
 export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };
@@ -45,12 +45,12 @@ export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing).as
  * other is the companion that stands at its pointer.
  */
 export function isTied(
-  picker: Pick<ChartDefinition, 'together'>,
-  { id, chart }: Pick<NarrowedChart, 'id'> & { chart: Pick<ChartDefinition, 'together'> },
+  picker: Pick<ChartDefinition, 'linking'>,
+  { id, chart }: Pick<NarrowedChart, 'id'> & { chart: Pick<ChartDefinition, 'linking'> },
 ): boolean {
-  const { linked, narrows, peek } = picker.together ?? plainTogether;
+  const { linked, narrows, peek } = picker.linking ?? plainLinking;
   if (peek?.chart === id) return true;
-  return linked && narrows && (chart.together ?? plainTogether).linked;
+  return linked && narrows && (chart.linking ?? plainLinking).linked;
 }
 
 /**

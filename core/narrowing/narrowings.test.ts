@@ -8,7 +8,7 @@ const today = parseDay('2026-11-23') as number;
 const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };
 const onlyEast: Filter = { kind: 'words', column: 'Route', words: ['East', 'West'], keep: true };
 const picker = testChart({
-  together: { linked: true, narrows: true },
+  linking: { linked: true, narrows: true },
   filters: [{ filter: onlyEast, rest: 'removed' }],
   series: [testSeries('Fares', { split })],
 });
@@ -38,7 +38,7 @@ it.each([
   ['one of its sources has no such column', { columns: [...columns, ['Day', 'Target']], picker }],
   ['it draws from no source', { columns: [], picker }],
   ['the other is not split', { columns, picker: { ...picker, series: [testSeries('Fares')] } }],
-  ['nobody lets the other narrow any', { columns, picker: { ...picker, together: undefined } }],
+  ['nobody lets the other narrow any', { columns, picker: { ...picker, linking: undefined } }],
   ['the other stands alone', { columns, picker: tied({ linked: false, narrows: true }) }],
   [
     'the other has another companion',
@@ -58,15 +58,15 @@ it('does not tell of a word that the other chart leaves out, nor of the rest of 
 });
 
 it('stands alone where its own links are switched off, but for the chart that it is companion of', () => {
-  const alone = { together: { linked: false, narrows: false } };
+  const alone = { linking: { linked: false, narrows: false } };
   expect(narrow(line('East'), alone)).toBeNull();
   expect(narrow(dates('2026-03-01', '2026-07-31'), alone)).toBeNull();
   const companion = tied({ linked: true, narrows: false, peek: beside(2) });
   expect(narrow(line('East'), alone, { columns, picker: companion })).not.toBeNull();
 });
 
-function tied(together: ChartDefinition['together']): ChartDefinition {
-  return { ...picker, together };
+function tied(ties: ChartDefinition['linking']): ChartDefinition {
+  return { ...picker, linking: ties };
 }
 
 function beside(chart: number) {

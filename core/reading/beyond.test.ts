@@ -54,7 +54,7 @@ it('finds a statistic over all finished periods, shown or not, and an open one i
 
 it('sends what is not shown only where a statistic looks at it', () => {
   const sent = (periods: Scope['periods']) =>
-    chartFrames(chartOver(periods), { fares: frame }, today).frames.fares?.beyond;
+    chartFrames(chartOver(periods), { fares: frame }, today).frames.fares?.unshown;
   expect(sent('shown')).toBeUndefined();
   expect(sent('all')).toEqual([[1, 300]]);
   expect(figuresAsked(chartOver('all'))).not.toBe(figuresAsked(chartOver('shown')));

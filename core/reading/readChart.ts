@@ -11,7 +11,7 @@ import {
   type YardstickContext,
   type YardstickDefinition,
 } from '../yardsticks';
-import { type Laid, layChart, type LaidPanel } from './laid';
+import { type ArrangedChart, arrangeChart, type ArrangedPanelLines } from './arrangeChart';
 import { standsOnBoth } from './axesApart';
 import { callLines } from './called';
 import { lookAt } from './yardsticks';
@@ -57,8 +57,8 @@ export function readChart(
   const look = lookOf(chart, style);
   const dials = dialValues(chart.dials, turned);
   const by = { today, style, chosen, periods: look.periods };
-  const laid = layChart(chart, frames, by);
-  const whole = unfiltered && layChart(chart, unfiltered, by);
+  const laid = arrangeChart(chart, frames, by);
+  const whole = unfiltered && arrangeChart(chart, unfiltered, by);
   const { kind, all, positions } = laid;
   const read = laid.panels.map((panel) =>
     readLines(chart, laid, panel, {
@@ -120,8 +120,8 @@ const unitOf = ({ along, grain }: DrawnChart) =>
 /** The lines of one panel and what they are held against; hidden ones have served by then. */
 function readLines(
   chart: DrawnChart,
-  { axis, positions, strokes, allLines }: Laid,
-  { key, title, shown, counted }: LaidPanel,
+  { axis, positions, strokes, allLines }: ArrangedChart,
+  { key, title, shown, counted }: ArrangedPanelLines,
   known: Pick<YardstickContext, 'today' | 'dials' | 'recorded' | 'unfiltered'>,
 ): UnscaledPanel {
   const onSecond = (yardstick: YardstickDefinition) => standsOnSecond(chart, yardstick);
@@ -148,7 +148,7 @@ function readLines(
 }
 
 /** A panel as it stands in a chart that is laid otherwise; undefined where it has none of its words. */
-function panelOf({ panels, positions, allLines }: Laid, { key }: LaidPanel) {
+function panelOf({ panels, positions, allLines }: ArrangedChart, { key }: ArrangedPanelLines) {
   const own = panels.find((panel) => panel.key === key);
   return own && { positions, allLines, lines: own.counted };
 }

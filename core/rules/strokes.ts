@@ -163,7 +163,7 @@ function drawSegment(
         const sides = test.thresholds.map((distances) =>
           sideOf(distances, path, at, [place, next], x),
         );
-        return test.along(along, sides) === true;
+        return test.onStroke(along, sides) === true;
       })?.id ?? null;
     draw(pieces, { judgement, rule, open, bridged }, path.trace(at, start, end));
   }
@@ -184,7 +184,7 @@ function ruleAlong(
       test.thresholds.length === 0
         ? noSides
         : test.thresholds.map((distances) => distances[to] ?? NaN);
-    if (test.along(along, sides) === true) return id;
+    if (test.onStroke(along, sides) === true) return id;
   }
   return null;
 }

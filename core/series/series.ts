@@ -20,7 +20,7 @@ export interface SeriesLine extends Line {
   /** a filter of the chart leaves it in grey: it enters no computation */
   greyed: boolean;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
-  beyond?: readonly number[];
+  unshown?: readonly number[];
   /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
   covered: number | null;
   /** which of its figures stand in the source, neither filled nor spread */
@@ -80,7 +80,7 @@ export function layLines(
         covered: definition.role === 'actual' ? coveredOf(figures, axis, frame) : null,
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
-        beyond: frame?.beyond?.[row],
+        unshown: frame?.unshown?.[row],
         word: frame?.places[row] ?? 0,
         group: (split && frame?.groups?.[row]) || null,
       };

@@ -6,7 +6,7 @@ import type { DialValues } from '../dials';
 export interface YardstickLine extends Line {
   seriesName: string;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
-  beyond?: readonly number[];
+  unshown?: readonly number[];
 }
 
 /** The lines of a panel and the positions they stand on: what a yardstick is found from. */

@@ -47,12 +47,12 @@ export function finishedWithin(context: YardstickContext, series: string, scope:
       const figure = figures[place] ?? null;
       if (figure !== null && !open[place] && (!counts || counts[place])) finished.push(figure);
     }
-  return periods === 'all' ? [...finished, ...beyondOf(own)] : finished;
+  return periods === 'all' ? [...finished, ...unshownOf(own)] : finished;
 }
 
 /** The finished figures that are not shown, of each word once: laid-over years share them. */
-function beyondOf(own: readonly Pick<YardstickContext['lines'][number], 'key' | 'beyond'>[]) {
-  const byKey = new Map(own.map(({ key, beyond = [] }) => [key, beyond]));
+function unshownOf(own: readonly Pick<YardstickContext['lines'][number], 'key' | 'unshown'>[]) {
+  const byKey = new Map(own.map(({ key, unshown = [] }) => [key, unshown]));
   return [...byKey.values()].flat();
 }
 

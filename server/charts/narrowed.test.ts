@@ -31,12 +31,12 @@ afterAll(() => server.stop());
 async function addPicker(
   person: TestPerson,
   { dashboardId, definition }: typeof board,
-  together: ChartDefinition['together'],
+  linking: ChartDefinition['linking'],
 ): Promise<number> {
   const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };
   const series = definition.series.map((each) => ({ ...each, split }));
   const { body } = await person.send<{ id: number }>('POST', `/dashboards/${dashboardId}/charts`, {
-    definition: { ...definition, series, together },
+    definition: { ...definition, series, linking },
   });
   return body.id;
 }
@@ -143,7 +143,7 @@ it('is narrowed by no word that the other chart does not draw itself', async () 
       {
         definition: {
           ...board.definition,
-          together: { linked: true, narrows: true },
+          linking: { linked: true, narrows: true },
           standouts: [],
           series: [{ ...series, split: { ...split, top: null } }],
           ...more,

@@ -27,7 +27,7 @@ beforeAll(async () => {
   const definition = {
     ...chart.definition,
     series: [...chart.definition.series, { ...series, id: 'named', name: 'Named', figures }],
-    together: { linked: true, narrows: true, peek: peekAt(999) },
+    linking: { linked: true, narrows: true, peek: peekAt(999) },
   };
   await maren.send('PUT', `/charts/${chart.id}`, { revision: chart.revision, definition });
   for (const day of ['2026-01-05', null])
@@ -53,8 +53,8 @@ it('comes back as it was written out, notes and all', async () => {
   const { status, body } = await readIn(maren, board.dashboardId, written);
   expect(status).toBe(201);
   const again = (await maren.send<WrittenChart>('GET', `/charts/${body.id}/written`)).body;
-  const { peek: _gone, ...together } = written.definition.together ?? {};
-  expect(again).toEqual({ ...written, definition: { ...written.definition, together } });
+  const { peek: _gone, ...linking } = written.definition.linking ?? {};
+  expect(again).toEqual({ ...written, definition: { ...written.definition, linking } });
   expect(again.notes.map(({ text }) => text)).toEqual(['Storm 2026-01-05', 'Storm null']);
   const { body: dashboard } = await maren.send<Dashboard>(
     'GET',

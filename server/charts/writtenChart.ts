@@ -125,18 +125,18 @@ async function drawnHere(
         ? { ...each, sourceId: sourceIds.get(each.sourceId) ?? null }
         : each,
     ),
-    together: await togetherHere(queries, dashboardId, definition.together),
+    linking: await linkingHere(queries, dashboardId, definition.linking),
   };
 }
 
 /** A companion that does not lie on the dashboard stands beside nothing there. */
-async function togetherHere(
+async function linkingHere(
   queries: Queries,
   dashboardId: number,
-  together: ChartDefinition['together'],
-): Promise<ChartDefinition['together']> {
-  if (!together?.peek || (await isOn(queries, dashboardId, together.peek.chart))) return together;
-  const { peek: _elsewhere, ...rest } = together;
+  ties: ChartDefinition['linking'],
+): Promise<ChartDefinition['linking']> {
+  if (!ties?.peek || (await isOn(queries, dashboardId, ties.peek.chart))) return ties;
+  const { peek: _elsewhere, ...rest } = ties;
   return rest;
 }
 

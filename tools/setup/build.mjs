@@ -6,7 +6,7 @@ import { compressFiles } from './compress.mjs';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
 
-const sources = ['core', 'contract', 'server', 'web', 'demo', 'bench'];
+const sources = ['core', 'contract', 'server', 'web', 'demo', 'benchmark'];
 const files = ['package-lock.json', 'vite.config.ts', 'vite.server.config.ts', 'tsconfig.json'];
 
 /** Builds interface and server into dist/ when anything they are made from has changed. */

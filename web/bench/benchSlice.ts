@@ -1,7 +1,7 @@
 import { createSlice, current, type PayloadAction } from '@reduxjs/toolkit';
 import type { Chart } from '../../contract';
 import { type ChartDefinition } from '../../core/chart';
-import { goesOnWriting, withFollowingWords, withOwnNames } from '../../core/editing';
+import { continuesTyping, withFollowingWords, withOwnNames } from '../../core/editing';
 
 /** Whether what is on the bench is what the server has. */
 export type SaveState =
@@ -92,7 +92,7 @@ export const benchSlice = createSlice({
         ? withOwnNames(definition, withFollowingWords(definition, changed))
         : changed;
       // A text is written letter by letter, and taken back at once.
-      if (definition && !goesOnWriting(past.at(-1), definition, payload))
+      if (definition && !continuesTyping(past.at(-1), definition, payload))
         state.past = [...past.slice(-mostSteps), definition];
       state.future = [];
       state.definition = payload;

@@ -35,7 +35,7 @@ interface PeekProps {
 export function Peek({ charts, pointing, readings, ...shared }: PeekProps) {
   const at = useRested(pointing);
   const host = charts.find(({ id }) => id === at?.chart);
-  const peek = host?.definition.together?.peek;
+  const peek = host?.definition.linking?.peek;
   const companion = charts.find(({ id }) => id === peek?.chart);
   if (!at || !peek || !companion || companion.id === at.chart) return null;
   const reading = readings[at.chart];

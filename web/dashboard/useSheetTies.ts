@@ -2,7 +2,7 @@ import { useCallback, useMemo, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import type { Day } from '../../core/calendar';
 import { type Narrowing } from '../../core/narrowing';
-import { plainTogether } from '../../core/chart';
+import { plainLinking } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
 import { type Highlight } from '../picture';
 import { type Linked, type NarrowingHand, type Pointing } from '../pointing';
@@ -13,10 +13,10 @@ const none: readonly never[] = [];
 
 /** What was picked in a chart, and what was picked in others and narrows it. */
 export function useSheetNarrowings(
-  { id, definition: { together = plainTogether } }: PlacedChart,
+  { id, definition: { linking = plainLinking } }: PlacedChart,
   { narrowings }: Pick<ReaderView, 'narrowings'>,
 ) {
-  const { linked } = together;
+  const { linked } = linking;
   return useMemo(() => {
     const own = narrowings.filter(({ chart }) => chart === id);
     return { own, others: linked ? narrowings.filter((each) => !own.includes(each)) : none };
@@ -37,7 +37,7 @@ interface Tied {
 
 /** What ties a chart to the others of its dashboard; one that its author lets stand alone has its own. */
 export function useSheetTies({ chart, reading, view, hands, pointing, lit, picked }: Tied) {
-  const { linked: isLinked, narrows } = chart.definition.together ?? plainTogether;
+  const { linked: isLinked, narrows } = chart.definition.linking ?? plainLinking;
   const [ownLit, setOwnLit] = useState(nothingLit);
   const { names, day } = isLinked ? lit : ownLit;
   const highlight = useHighlight(reading, names, picked);

@@ -30,10 +30,11 @@ interface Part {
 
 /**
  * Version 4 has no two series, yardsticks or dials of one name, capitals ignored: later ones get a number
- * after it. What named one of several names the one that was meant.
+ * after it. What named one of several names the one that was meant. How a chart is linked with others has
+ * a name that says so.
  */
 export function fromThird(third: ThirdChart): FourthChart {
-  const { series, dials } = third;
+  const { series, dials, together, ...others } = third;
   const parts = partsOf(third);
   const taken: string[] = [];
   const named = parts.map((part) => {
@@ -62,7 +63,8 @@ export function fromThird(third: ThirdChart): FourthChart {
   ): Each =>
     each.name === undefined ? each : { ...each, name: nameOf({ of: kind, id: each.id }) };
   return {
-    ...third,
+    ...others,
+    ...(together !== undefined && { linking: together }),
     version: 4,
     title: renamedSlots(third.title, renamedTo(inTitle)),
     yardsticks: third.yardsticks.map((each) => rename('yardsticks', each)),

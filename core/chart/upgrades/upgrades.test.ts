@@ -103,6 +103,7 @@ it('gives what shares a name one of its own, and lets what was named stay what w
     dials: [dial('s', 'Share'), dial('d', 'Limit')],
     colourRules: [],
     standouts: [],
+    together: { linked: false, narrows: false },
   };
   const fourth = upgradeChart(third as unknown as StoredChart);
   expect(fourth.series.map(({ name }) => name)).toEqual(['Fares', 'Fares 2', 'fares 3', 'Worked']);
@@ -111,6 +112,8 @@ it('gives what shares a name one of its own, and lets what was named stay what w
   ).toEqual(['Limit', 'Share', 'Share 2', 'Limit 2']);
   const texts = fourth.series.map(({ figures }) => figures.kind === 'formula' && figures.text);
   expect([texts[0], texts[3]]).toEqual(['"Fares 2" / "Share 2"', '"fares 3" * "Limit 2"']);
+  expect(fourth).toMatchObject({ linking: { linked: false, narrows: false } });
+  expect(fourth).not.toHaveProperty('together');
   expect(fourth.title).toBe('{fares 3} beside {Limit}, {Share} and {Gone}');
   expect(parseChart(third)).toEqual(parseChart(fourth));
 });

@@ -56,7 +56,7 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
       thresholds: [],
       edges: true,
       at: (place) => (told ? inIt(Math.floor(positions[place]?.middle ?? 0)) : null),
-      along: ({ x }) => (told ? inIt(Math.floor(x)) : null),
+      onStroke: ({ x }) => (told ? inIt(Math.floor(x)) : null),
     };
   },
 };

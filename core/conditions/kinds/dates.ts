@@ -50,7 +50,7 @@ export const datesCondition: ConditionKind<DatesCondition> = {
       thresholds: [],
       edges: true,
       at: (place) => holds(middle(place)),
-      along: ({ from, x }) => {
+      onStroke: ({ from, x }) => {
         const own = middle(from);
         return holds(own === null ? null : own + x - (positions[from]?.middle ?? x));
       },

@@ -42,7 +42,7 @@ export const markCondition: ConditionKind<MarkCondition> = {
       const judgement = judgements[place] ?? null;
       return judgement === null ? null : judgement === is;
     },
-    along: ({ judgement }) => (judgement === null ? null : judgement === is),
+    onStroke: ({ judgement }) => (judgement === null ? null : judgement === is),
   }),
 };
 

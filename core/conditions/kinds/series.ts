@@ -1,6 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
-import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
 
 /** Beside another series. */
 export interface SeriesCondition {
@@ -27,6 +27,6 @@ export const seriesCondition: ConditionKind<SeriesCondition> = {
     const { line } = context;
     const others = context.lines.filter((each) => each.seriesId === series && each.id !== line.id);
     const other = others.find(({ key, split }) => key === line.key || !split);
-    return other ? besides(context, other.figures, context.exact, is) : never;
+    return other ? againstValues(context, other.figures, context.exact, is) : never;
   },
 };

@@ -69,9 +69,11 @@ export const severalCondition = <Each extends { kind: string }>(all: {
           tests.map(({ at }) => at(place)),
           how,
         ),
-      along: (stroke, sides) =>
+      onStroke: (stroke, sides) =>
         joined(
-          tests.map(({ along }, place) => along(stroke, sides.slice(...(own[place] ?? [0, 0])))),
+          tests.map(({ onStroke }, place) =>
+            onStroke(stroke, sides.slice(...(own[place] ?? [0, 0]))),
+          ),
           how,
         ),
     };

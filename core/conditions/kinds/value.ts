@@ -2,7 +2,7 @@ import { mixed, object } from 'yup';
 import { type Edge, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
 import type { ConditionKind } from '../condition';
 import { never } from '../condition';
-import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
 
 /** Beside a value: a number, a dial, a statistic. */
 export interface ValueCondition {
@@ -29,7 +29,7 @@ export const valueCondition: ConditionKind<ValueCondition> = {
   test: ({ is, to }, context) => {
     const { value, exact } = findEdge(to, context);
     if (value === null) return never;
-    return besides(
+    return againstValues(
       context,
       context.line.figures.map(() => value),
       exact,

@@ -1,6 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
-import { besides, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
 
 /** Beside a line among the yardsticks, or within or outside a band. */
 export interface YardstickCondition {
@@ -40,18 +40,23 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
     const { exact, edges } = found;
     if (is === 'inside' || is === 'outside') {
       // The edges of a band belong to it.
-      const over = besides(context, edges.low, exact, 'atLeast');
-      const under = besides(context, edges.high, exact, 'atMost');
+      const over = againstValues(context, edges.low, exact, 'atLeast');
+      const under = againstValues(context, edges.high, exact, 'atMost');
       const both = (one: boolean | null, two: boolean | null) =>
         one === null || two === null ? null : (one && two) === (is === 'inside');
       return {
         thresholds: [...over.thresholds, ...under.thresholds],
         edges: false,
         at: (place) => both(over.at(place), under.at(place)),
-        along: (stroke, [one = NaN, two = NaN]) =>
-          both(over.along(stroke, [one]), under.along(stroke, [two])),
+        onStroke: (stroke, [one = NaN, two = NaN]) =>
+          both(over.onStroke(stroke, [one]), under.onStroke(stroke, [two])),
       };
     }
-    return besides(context, is === 'over' || is === 'atLeast' ? edges.high : edges.low, exact, is);
+    return againstValues(
+      context,
+      is === 'over' || is === 'atLeast' ? edges.high : edges.low,
+      exact,
+      is,
+    );
   },
 };

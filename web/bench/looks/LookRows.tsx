@@ -7,7 +7,7 @@ import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
 import { useChange } from '../useBench';
 import { ReplayFields } from './ReplayFields';
-import { sayTogether, TogetherFields } from './TogetherFields';
+import { sayLinking, LinkingFields } from './LinkingFields';
 import { ValueAxisSentence } from './ValueAxisSentence';
 
 interface LookRowsProps {
@@ -64,9 +64,9 @@ export function LookRows({ chart, reading, others }: LookRowsProps) {
           key="together"
           sample={<TapeSample />}
           name="Beside other charts"
-          found={sayTogether(chart)}
+          found={sayLinking(chart)}
         >
-          <TogetherFields {...{ chart, others }} />
+          <LinkingFields {...{ chart, others }} />
         </ListRow>,
       ]}
     </ListSection>

@@ -13,7 +13,7 @@ export interface PeekDefinition {
 }
 
 /** What a chart does together with the others of its dashboard. */
-export interface TogetherDefinition {
+export interface LinkingDefinition {
   /** it shows where others are pointed at, held and highlighted, and is narrowed by what is picked */
   linked: boolean;
   /** what a reader picks in it narrows the others */
@@ -23,7 +23,7 @@ export interface TogetherDefinition {
 }
 
 /** What holds until the author says otherwise. */
-export const plainTogether: TogetherDefinition = { linked: true, narrows: false };
+export const plainLinking: LinkingDefinition = { linked: true, narrows: false };
 
 const peekSchema: ObjectSchema<PeekDefinition> = object({
   chart: number().integer().positive().required(),
@@ -31,7 +31,7 @@ const peekSchema: ObjectSchema<PeekDefinition> = object({
   shows: mixed<PeekDefinition['shows']>().oneOf(['pointed', 'all']).required(),
 });
 
-export const togetherSchema = object({
+export const linkingSchema = object({
   linked: boolean().required(),
   narrows: boolean().required(),
   peek: peekSchema.default(undefined).optional(),

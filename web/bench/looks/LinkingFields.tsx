@@ -3,8 +3,8 @@ import {
   type ChartDefinition,
   type PeekDefinition,
   peekSizes,
-  plainTogether,
-  type TogetherDefinition,
+  plainLinking,
+  type LinkingDefinition,
 } from '../../../core/chart';
 import { SelectField } from '../../controls';
 import { useChange } from '../useBench';
@@ -16,13 +16,13 @@ interface TogetherFieldsProps {
 }
 
 /** What a chart does together with the others of its dashboard. */
-export function TogetherFields({ chart, others }: TogetherFieldsProps) {
+export function LinkingFields({ chart, others }: TogetherFieldsProps) {
   const change = useChange();
-  const { linked, narrows, peek } = chart.together ?? plainTogether;
-  const set = (more: Partial<TogetherDefinition>) =>
+  const { linked, narrows, peek } = chart.linking ?? plainLinking;
+  const set = (more: Partial<LinkingDefinition>) =>
     change((before) => ({
       ...before,
-      together: { ...(before.together ?? plainTogether), ...more },
+      linking: { ...(before.linking ?? plainLinking), ...more },
     }));
   const setPeek = (more: Partial<PeekDefinition>) => peek && set({ peek: { ...peek, ...more } });
   return (
@@ -68,11 +68,11 @@ export function TogetherFields({ chart, others }: TogetherFieldsProps) {
 }
 
 /** The same in a few words. */
-export function sayTogether({ together = plainTogether }: ChartDefinition): string {
+export function sayLinking({ linking: ties = plainLinking }: ChartDefinition): string {
   const said = [
-    together.linked ? 'linked' : 'stands alone',
-    together.narrows && 'narrows the others',
-    together.peek && 'another beside the pointer',
+    ties.linked ? 'linked' : 'stands alone',
+    ties.narrows && 'narrows the others',
+    ties.peek && 'another beside the pointer',
   ];
   return said.filter(Boolean).join(', ');
 }

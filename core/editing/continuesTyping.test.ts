@@ -1,5 +1,5 @@
 import { testChart, testSeries } from '../testing';
-import { goesOnWriting } from './goesOnWriting';
+import { continuesTyping } from './continuesTyping';
 
 const titled = (...titles: string[]) => titles.map((title) => testChart({ title }));
 const named = (name: string, more = {}) =>
@@ -18,5 +18,5 @@ it.each([
   ['a choice', [named('P'), named('P', { gap: 'zero' }), named('P', { gap: 'carried' })], false],
   ['a part more', [named('P'), named('Pl'), testChart({ series: [testSeries('a')] })], false],
 ])('knows whether a step goes on writing: %s', (_what, [before, now, next], wanted) => {
-  expect(goesOnWriting(before, now, next)).toBe(wanted);
+  expect(continuesTyping(before, now, next)).toBe(wanted);
 });

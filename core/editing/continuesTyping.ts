@@ -3,7 +3,7 @@
  * in the same place of a definition. Both are then one step to whoever undoes them.
  * @param before as it was before the step that is under way, however much that has written by now
  */
-export function goesOnWriting(before: unknown, now: unknown, next: unknown): boolean {
+export function continuesTyping(before: unknown, now: unknown, next: unknown): boolean {
   const place = writtenAt(before, now);
   return place !== null && place === writtenAt(now, next, isLetterApart);
 }

@@ -2,7 +2,7 @@ import { defineConfig } from 'vite';
 
 /** The page on which the benchmark measures the steps from figures to picture. */
 export default defineConfig({
-  root: 'bench/page',
+  root: 'benchmark/page',
   base: './',
   resolve: { alias: { 'plotly.js': 'plotly.js-basic-dist-min' } },
   build: {

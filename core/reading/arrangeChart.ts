@@ -21,7 +21,7 @@ import {
 } from '../series';
 
 /** The lines of a chart on their positions and in their panels, before anything is found from them. */
-export interface Laid extends Omit<Arranged<SeriesLine>, 'panels'> {
+export interface ArrangedChart extends Omit<Arranged<SeriesLine>, 'panels'> {
   axis: AxisKind;
   kind: ArrangementKind<ArrangementDefinition>;
   shape: 'row' | 'grid' | 'stack';
@@ -32,11 +32,11 @@ export interface Laid extends Omit<Arranged<SeriesLine>, 'panels'> {
   /** of all panels, but for what a filter leaves in grey */
   allLines: readonly SeriesLine[];
   strokes: ReadonlyMap<SeriesLine, Stroke>;
-  panels: LaidPanel[];
+  panels: ArrangedPanelLines[];
 }
 
 /** The lines of one panel. */
-export interface LaidPanel {
+export interface ArrangedPanelLines {
   key: string;
   title: string;
   /** those that are drawn */
@@ -46,7 +46,7 @@ export interface LaidPanel {
 }
 
 /** What lines are laid by, beside the definition and the figures. */
-export interface LaidBy {
+export interface ArrangedBy {
   today: Day;
   style: BoardStyle;
   periods: PeriodStyle;
@@ -57,7 +57,11 @@ export interface LaidBy {
  * Lays the lines of a chart. Dials move nothing here: while one is turned, what was laid last for the
  * same figures is taken again, and with it all statistics that hang on its lines alone.
  */
-export function layChart(chart: DrawnChart, frames: SeriesFrames, by: LaidBy): Laid {
+export function arrangeChart(
+  chart: DrawnChart,
+  frames: SeriesFrames,
+  by: ArrangedBy,
+): ArrangedChart {
   // By what it holds: a worker is sent it anew with each question.
   const key = JSON.stringify(by);
   const last = lastLaid.get(frames);
@@ -67,9 +71,12 @@ export function layChart(chart: DrawnChart, frames: SeriesFrames, by: LaidBy): L
   return laid;
 }
 
-const lastLaid = new WeakMap<SeriesFrames, { chart: DrawnChart; key: string; laid: Laid }>();
+const lastLaid = new WeakMap<
+  SeriesFrames,
+  { chart: DrawnChart; key: string; laid: ArrangedChart }
+>();
 
-function lay(chart: DrawnChart, frames: SeriesFrames, by: LaidBy): Laid {
+function lay(chart: DrawnChart, frames: SeriesFrames, by: ArrangedBy): ArrangedChart {
   const { today, style, chosen } = by;
   const arrangement = arrangementOf(chart);
   const kind = arrangementKind(arrangement);

@@ -2,7 +2,7 @@ import { parseDay, periodsBetween } from '../calendar';
 import { chartFrames, drawnChart } from '../figures';
 import { plainStyle } from '../chart';
 import { testChart, testFrame, testSeries } from '../testing';
-import { layChart, type LaidBy } from './laid';
+import { arrangeChart, type ArrangedBy } from './arrangeChart';
 
 const today = parseDay('2026-07-01') ?? 0;
 const periods = periodsBetween(today - 150, today - 1, 'month');
@@ -10,7 +10,7 @@ const definition = testChart({ series: [testSeries('fares')] });
 const frame = testFrame({ periods, values: [periods.map((_, at) => at)], completeTo: today });
 const { frames } = chartFrames(definition, { fares: frame }, today);
 const chart = drawnChart(definition);
-const by: LaidBy = {
+const by: ArrangedBy = {
   today,
   style: plainStyle,
   chosen: null,
@@ -18,19 +18,19 @@ const by: LaidBy = {
 };
 
 it('takes again what was laid of the same figures, also when a worker is asked anew', () => {
-  expect(layChart(chart, frames, structuredClone(by))).toBe(layChart(chart, frames, by));
+  expect(arrangeChart(chart, frames, structuredClone(by))).toBe(arrangeChart(chart, frames, by));
 });
 
 it.each<[string, () => unknown]>([
-  ['on another day', () => layChart(chart, frames, { ...by, today: today + 1 })],
-  ['with another period chosen', () => layChart(chart, frames, { ...by, chosen: today })],
+  ['on another day', () => arrangeChart(chart, frames, { ...by, today: today + 1 })],
+  ['with another period chosen', () => arrangeChart(chart, frames, { ...by, chosen: today })],
   [
     'with dates written otherwise',
-    () => layChart(chart, frames, { ...by, periods: { dates: 'iso', yearStart: 1 } }),
+    () => arrangeChart(chart, frames, { ...by, periods: { dates: 'iso', yearStart: 1 } }),
   ],
-  ['of another chart', () => layChart({ ...chart }, frames, by)],
-  ['of other figures', () => layChart(chart, { ...frames }, by)],
+  ['of another chart', () => arrangeChart({ ...chart }, frames, by)],
+  ['of other figures', () => arrangeChart(chart, { ...frames }, by)],
 ])('lays anew %s', (_, other) => {
-  const before = layChart(chart, frames, by);
+  const before = arrangeChart(chart, frames, by);
   expect(other()).not.toBe(before);
 });
