@@ -1,3 +1,4 @@
+export * from './changes';
 export * from './dashboards';
 export * from './deliveries';
 export * from './forms';

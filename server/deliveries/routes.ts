@@ -37,6 +37,7 @@ import {
   putAway,
   stopDelivery,
 } from './underway';
+import { endOf, databaseAway, brokeOff } from './ends';
 
 /**
  * Delivering files: sending one, seeing how it is understood and what it would change, bringing it
@@ -201,13 +202,6 @@ async function bringItIn(
   await sweepUnfinished(database);
 }
 
-/** How a delivery ended; null for a step on its way. */
-function endOf(message: DeliveryMessage): DeliveryEnd | null {
-  if (message.kind === 'done') return { state: 'done', sourceId: message.sourceId };
-  if (message.kind === 'problem') return { state: 'failed', sentence: message.detail };
-  return null;
-}
-
 /** Has work done on an upload for somebody who waits for it: when they leave, it is ended. */
 async function runAndTell(
   response: Response,
@@ -245,15 +239,6 @@ async function tellSteps(
   }
   response.end();
 }
-
-const databaseAway = {
-  code: 'database-away',
-  detail: 'The database does not answer just now. Bring the file in again in a moment.',
-};
-const brokeOff = {
-  code: 'internal',
-  detail: 'The server could not read the file to its end. Try again.',
-};
 
 /** A signal that fires when whoever asked has gone away before the answer was whole. */
 function stopWhenGone(response: Response): AbortSignal {

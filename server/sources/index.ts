@@ -5,25 +5,17 @@ export { mergeTables } from './mergeTables';
 export { rowsAsText } from './storedRows';
 export { sourceRoutes } from './routes';
 export {
-  chartsDrawing,
-  chartsUsing,
   listSources,
-  noteSources,
   requireOwnSource,
   requireSource,
   requireSources,
   sourcesNamed,
-  sourcesOf,
   versionsSeen,
 } from './sourceAccess';
-export {
-  isMerged,
-  sourceGone,
-  type StoreListener,
-  storeVersion,
-  Superseded,
-  type Target,
-} from './storeVersion';
+export { chartsDrawing, chartsUsing, noteSources, sourcesOf } from './chartsDrawing';
+export { isMerged, storeVersion } from './storeVersion';
+export { type StoreListener, Superseded, type Target } from './delivery';
+export { sourceGone } from './putInPlace';
 export type { TypedTable } from './typedTable';
 export {
   openStandingRows,

@@ -4,14 +4,9 @@ import { type Database, inTransaction, tables } from '../database';
 import { notFound, readId, readPage } from '../http';
 import { requirePerson } from '../people';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
-import {
-  chartsOfSource,
-  listSources,
-  readSource,
-  readWords,
-  requireOwnSource,
-  requireSource,
-} from './sourceAccess';
+import { listSources, requireOwnSource, requireSource } from './sourceAccess';
+import { readSource, readWords } from './readSource';
+import { chartsOfSource } from './chartsDrawing';
 import { inUse } from './inUse';
 import { useVersion } from './versions';
 

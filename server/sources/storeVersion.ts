@@ -1,55 +1,26 @@
-import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { DeliveryMode, FileForm } from '../../contract';
+import { eq, sql } from 'drizzle-orm';
+import type { DeliveryMode } from '../../contract';
 import { type Profile, Profiler } from '../../core/table';
-import { ProblemError } from '../../core/values';
 import {
   type Database,
   inTransaction,
   isDatabaseAway,
   type Lease,
   type Queries,
-  type StoredDoubts,
   takeLease,
   tables,
 } from '../database';
-import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
+import { requireRoom } from '../quotas';
 import { makeFactsTable, storedColumns } from './facts';
 import { mergeTables } from './mergeTables';
 import { RowLoader } from './rowLoader';
 import { discardUnfinished, dropOldVersions } from './versions';
 import type { TypedTable } from './typedTable';
 import type { StandingRows } from './versionRows';
+import { lostLease, putInPlace } from './putInPlace';
+import { type Target, type Delivery, type StoreListener } from './delivery';
 
 const { sources, sourceVersions } = tables;
-
-/** Where a delivery goes: into a new source, or to the rows that a source has. */
-export type Target = { ownerId: number } & (
-  { name: string } | { sourceId: number; mode: DeliveryMode; keys: readonly string[] }
-);
-
-/** A table that was delivered, and where it came from. */
-export interface Delivery {
-  fileName: string;
-  uploadId: string | null;
-  form: FileForm;
-  doubts: StoredDoubts;
-  table: TypedTable;
-}
-
-/** What is told while a delivery is stored. */
-export interface StoreListener {
-  /** the version that is begun, for whoever has to clear it away when this is stopped */
-  onBegun?: (versionId: number) => void;
-  onProgress?: (rows: number, ofRows: number) => void;
-}
-
-/** Another version was put in place while this one was put together. */
-export class Superseded extends Error {
-  constructor() {
-    super('Another version was put in place meanwhile.');
-    this.name = 'Superseded';
-  }
-}
 
 /**
  * Stores a delivery as a new version of a source, all of it or nothing. Its rows come into tables of
@@ -220,68 +191,3 @@ async function storeRows(
     .set({ rows, columns: stored })
     .where(eq(sourceVersions.id, versionId));
 }
-
-const lostLease = () =>
-  new ProblemError({
-    code: 'interrupted',
-    sentence: 'Bringing the file in was interrupted for too long. Bring it in again.',
-  });
-
-/** Makes the new version the one its source stands on. */
-function putInPlace(
-  database: Database,
-  versionId: number,
-  target: Target,
-  base: StandingRows | null,
-  lease: Lease,
-): Promise<number> {
-  return inTransaction(database, async (change) => {
-    const sourceId =
-      'name' in target
-        ? await makeSource(change, target)
-        : await onItsBase(change, target, base?.versionId ?? null);
-    const [{ affectedRows }] = await change
-      .update(sourceVersions)
-      .set({ sourceId, ready: true })
-      .where(eq(sourceVersions.id, versionId));
-    if (affectedRows === 0) throw lostLease();
-    await change.update(sources).set({ versionId }).where(eq(sources.id, sourceId));
-    if (lease.lost.aborted) throw lostLease();
-    return sourceId;
-  });
-}
-
-async function makeSource(change: Queries, { ownerId, name }: { ownerId: number; name: string }) {
-  await lockPerson(change, ownerId);
-  const found = await change
-    .select(countOf(sources.deletedAt))
-    .from(sources)
-    .where(eq(sources.ownerId, ownerId));
-  requireRoom('sources', onlyRow(found));
-  const [{ insertId }] = await change
-    .insert(sources)
-    .values({ ownerId, name, createdAt: new Date() });
-  return insertId;
-}
-
-/** The source of a version, locked, while it stands on the version that this one was built on. */
-async function onItsBase(
-  change: Queries,
-  { ownerId, sourceId }: { ownerId: number; sourceId: number },
-  builtOn: number | null,
-): Promise<number> {
-  const [source] = await change
-    .select({ versionId: sources.versionId })
-    .from(sources)
-    .where(and(eq(sources.id, sourceId), eq(sources.ownerId, ownerId), isNull(sources.deletedAt)))
-    .for('update');
-  if (!source) throw sourceGone();
-  if (source.versionId !== builtOn) throw new Superseded();
-  return sourceId;
-}
-
-export const sourceGone = () =>
-  new ProblemError({
-    code: 'not-found',
-    sentence: 'The source is gone. Bring the file in as a new one.',
-  });

@@ -1,54 +1,24 @@
-import {
-  createApi,
-  type FetchBaseQueryError,
-  type FetchBaseQueryMeta,
-  type QueryReturnValue,
-} from '@reduxjs/toolkit/query/react';
+import { createApi, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import type {
   Chart,
   ChartFrames,
   Dashboard,
   DashboardSummary,
   GridPlace,
-  ListedMeasure,
-  MeasureValue,
-  Note,
   ProblemBody,
   RowsBehind,
-  Session,
-  Sharing,
-  RemovedSource,
-  Source,
-  SourceDetail,
-  Underway,
   WrittenChart,
 } from '../../contract';
-import { pageOf } from '../../contract';
 import { type BoardStyle, type ChartDefinition } from '../../core/chart';
 import { figuresAsked } from '../../core/figures';
-import type { MeasureDefinition } from '../../core/measures';
+import { tagTypes } from './endpoints/build';
+import { measuresEndpoints } from './endpoints/measures';
+import { notesEndpoints } from './endpoints/notes';
+import { type Asked, allPages, post, put, remove } from './endpoints/requests';
+import { sessionEndpoints } from './endpoints/session';
+import { sharingEndpoints } from './endpoints/sharing';
+import { sourcesEndpoints } from './endpoints/sources';
 import { checkedFetch, outlivesPage, ownHeader } from './checkedFetch';
-
-const json = (method: string) => (url: string, body?: unknown) => ({ url, method, body });
-const post = json('POST');
-const put = json('PUT');
-const remove = json('DELETE');
-
-type Asked<Data> = QueryReturnValue<Data, FetchBaseQueryError, FetchBaseQueryMeta | undefined>;
-
-/** Asks for a list page by page, until one is not full. */
-async function allPages<Entry>(
-  path: string,
-  ask: (page: string) => Asked<unknown> | PromiseLike<Asked<unknown>>,
-): Promise<Asked<Entry[]>> {
-  const entries: Entry[] = [];
-  for (let page = 1; ; page += 1) {
-    const answer = (await ask(page === 1 ? path : `${path}?page=${page}`)) as Asked<Entry[]>;
-    if (!answer.data) return answer;
-    entries.push(...answer.data);
-    if (answer.data.length < pageOf) return { data: entries };
-  }
-}
 
 /** What a change is answered: the revision that it brings. */
 type Revised = Asked<{ revision: number }>;
@@ -57,41 +27,18 @@ type Revised = Asked<{ revision: number }>;
 let moves: Promise<unknown> = Promise.resolve();
 const moved = new Map<number, number>();
 
-export type NewMeasure = Pick<ListedMeasure, 'name' | 'definition'>;
-export type NewNote = Pick<Note, 'day' | 'series' | 'text' | 'colour'>;
-
 /** All that the interface asks of the server. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: checkedFetch,
-  tagTypes: [
-    'Measures',
-    'Session',
-    'Dashboards',
-    'Dashboard',
-    'Sharing',
-    'Sources',
-    'Underway',
-    'Frames',
-  ],
+  tagTypes,
   refetchOnReconnect: true,
   endpoints: (build) => ({
-    session: build.query<Session, void>({
-      query: () => 'session',
-      extraOptions: { shape: 'session' },
-      providesTags: ['Session'],
-    }),
-    signIn: build.mutation<Session, { email: string; password: string }>({
-      query: (body) => post('session', body),
-    }),
-    signInAsDemo: build.mutation<Session, 'author' | 'reader'>({
-      query: (as) => post('session/demo', { as }),
-    }),
-    /** Says nothing of what came of it: whoever has the account signs in by it. */
-    signUp: build.mutation<unknown, { email: string; name: string; password: string }>({
-      query: (body) => post('people', body),
-    }),
-    signOut: build.mutation<Session, void>({ query: () => remove('session') }),
+    ...sessionEndpoints(build),
+    ...sharingEndpoints(build),
+    ...notesEndpoints(build),
+    ...sourcesEndpoints(build),
+    ...measuresEndpoints(build),
 
     dashboards: build.query<DashboardSummary[], void>({
       queryFn: (_, _api, _extra, ask) => allPages<DashboardSummary>('dashboards', ask),
@@ -161,32 +108,6 @@ export const api = createApi({
     restoreDashboard: build.mutation<unknown, number>({
       query: (id) => post(`dashboards/${id}/restore`),
       invalidatesTags: ['Dashboards'],
-    }),
-
-    sharing: build.query<Sharing, number>({
-      query: (id) => `dashboards/${id}/sharing`,
-      extraOptions: { shape: 'sharing' },
-      providesTags: ['Sharing'],
-    }),
-    giveAccess: build.mutation<Sharing, { id: number; email: string; role: 'editor' | 'reader' }>({
-      query: ({ id, ...body }) => put(`dashboards/${id}/people`, body),
-      invalidatesTags: ['Sharing'],
-    }),
-    takeAccess: build.mutation<Sharing, { id: number; email: string }>({
-      query: ({ id, ...body }) => remove(`dashboards/${id}/people`, body),
-      invalidatesTags: ['Sharing'],
-    }),
-    letReadersNote: build.mutation<Sharing, { id: number; readersNote: boolean }>({
-      query: ({ id, ...body }) => put(`dashboards/${id}/readers-note`, body),
-      invalidatesTags: ['Sharing', 'Dashboard'],
-    }),
-    makeLink: build.mutation<Sharing, number>({
-      query: (id) => post(`dashboards/${id}/links`),
-      invalidatesTags: ['Sharing'],
-    }),
-    takeLinkBack: build.mutation<Sharing, { id: number; linkId: number }>({
-      query: ({ id, linkId }) => remove(`dashboards/${id}/links/${linkId}`),
-      invalidatesTags: ['Sharing'],
     }),
 
     chart: build.query<Chart, number>({
@@ -261,100 +182,6 @@ export const api = createApi({
       structuralSharing: false,
       transformResponse: (figures: ChartFrames) => Object.freeze(figures),
       providesTags: ['Sources'],
-    }),
-
-    writeNote: build.mutation<Note, NewNote & { chartId: number }>({
-      query: ({ chartId, ...body }) => post(`charts/${chartId}/notes`, body),
-      extraOptions: { shape: 'note' },
-      invalidatesTags: ['Dashboard'],
-    }),
-    changeNote: build.mutation<Note, NewNote & { id: number; revision: number }>({
-      query: ({ id, ...body }) => put(`notes/${id}`, body),
-      extraOptions: { shape: 'note' },
-      invalidatesTags: ['Dashboard'],
-    }),
-    removeNote: build.mutation<unknown, number>({
-      query: (id) => remove(`notes/${id}`),
-      invalidatesTags: ['Dashboard'],
-    }),
-    restoreNote: build.mutation<unknown, number>({
-      query: (id) => post(`notes/${id}/restore`),
-      invalidatesTags: ['Dashboard'],
-    }),
-
-    sources: build.query<Source[], void>({
-      queryFn: (_, _api, _extra, ask) => allPages<Source>('sources', ask),
-      providesTags: ['Sources'],
-    }),
-    underway: build.query<Underway[], void>({
-      query: () => 'deliveries',
-      providesTags: ['Underway'],
-    }),
-    forgetDelivery: build.mutation<unknown, number>({
-      query: (id) => remove(`deliveries/${id}`),
-      invalidatesTags: ['Underway'],
-    }),
-    removedSources: build.query<RemovedSource[], void>({
-      query: () => 'sources/removed',
-      extraOptions: { shape: 'removedSources' },
-      providesTags: ['Sources'],
-    }),
-    source: build.query<SourceDetail, number>({
-      query: (id) => `sources/${id}`,
-      extraOptions: { shape: 'source' },
-      providesTags: ['Sources'],
-    }),
-    words: build.query<string[], { sourceId: number; column: string }>({
-      query: ({ sourceId, column }) => ({ url: `sources/${sourceId}/words`, params: { column } }),
-      extraOptions: { shape: 'words' },
-      providesTags: ['Sources'],
-    }),
-    measures: build.query<ListedMeasure[], number>({
-      query: (sourceId) => `sources/${sourceId}/measures`,
-      extraOptions: { shape: 'measures' },
-      providesTags: ['Measures'],
-    }),
-    nameMeasure: build.mutation<{ id: number }, { sourceId: number } & NewMeasure>({
-      query: ({ sourceId, ...body }) => post(`sources/${sourceId}/measures`, body),
-      extraOptions: { shape: 'created' },
-      invalidatesTags: ['Measures'],
-    }),
-    changeMeasure: build.mutation<
-      { revision: number },
-      { id: number; revision: number } & NewMeasure
-    >({
-      query: ({ id, ...body }) => put(`measures/${id}`, body),
-      extraOptions: { shape: 'revised' },
-      invalidatesTags: ['Measures', 'Frames'],
-    }),
-    removeMeasure: build.mutation<unknown, number>({
-      query: (id) => remove(`measures/${id}`),
-      invalidatesTags: ['Measures'],
-    }),
-    restoreMeasure: build.mutation<unknown, number>({
-      query: (id) => post(`measures/${id}/restore`),
-      invalidatesTags: ['Measures'],
-    }),
-    measureValue: build.query<MeasureValue, { sourceId: number; definition: MeasureDefinition }>({
-      query: ({ sourceId, definition }) => ({
-        ...post(`sources/${sourceId}/measures/value`, { definition }),
-        headers: ownHeader,
-      }),
-      extraOptions: { shape: 'measureValue' },
-      providesTags: ['Measures', 'Sources'],
-      keepUnusedDataFor: 5,
-    }),
-    standOnVersion: build.mutation<unknown, { id: number; versionId: number }>({
-      query: ({ id, versionId }) => post(`sources/${id}/versions/${versionId}/use`),
-      invalidatesTags: ['Sources', 'Frames'],
-    }),
-    removeSource: build.mutation<unknown, number>({
-      query: (id) => remove(`sources/${id}`),
-      invalidatesTags: ['Sources'],
-    }),
-    restoreSource: build.mutation<unknown, number>({
-      query: (id) => post(`sources/${id}/restore`),
-      invalidatesTags: ['Sources'],
     }),
   }),
 });

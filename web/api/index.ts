@@ -1,5 +1,6 @@
 export { outlivesPage } from './checkedFetch';
-export { api, type NewNote, problemOf, sayProblem } from './api';
+export { api, problemOf, sayProblem } from './api';
+export type { NewNote } from './endpoints/notes';
 export {
   bringIn,
   compare,

@@ -1,0 +1,4 @@
+export * from './dashboards';
+export * from './people';
+export * from './sources';
+export * from './upkeep';

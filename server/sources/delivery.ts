@@ -1,0 +1,32 @@
+import type { DeliveryMode, FileForm } from '../../contract';
+import type { StoredDoubts } from '../database';
+import type { TypedTable } from './typedTable';
+
+/** Where a delivery goes: into a new source, or to the rows that a source has. */
+export type Target = { ownerId: number } & (
+  { name: string } | { sourceId: number; mode: DeliveryMode; keys: readonly string[] }
+);
+
+/** A table that was delivered, and where it came from. */
+export interface Delivery {
+  fileName: string;
+  uploadId: string | null;
+  form: FileForm;
+  doubts: StoredDoubts;
+  table: TypedTable;
+}
+
+/** What is told while a delivery is stored. */
+export interface StoreListener {
+  /** the version that is begun, for whoever has to clear it away when this is stopped */
+  onBegun?: (versionId: number) => void;
+  onProgress?: (rows: number, ofRows: number) => void;
+}
+
+/** Another version was put in place while this one was put together. */
+export class Superseded extends Error {
+  constructor() {
+    super('Another version was put in place meanwhile.');
+    this.name = 'Superseded';
+  }
+}
