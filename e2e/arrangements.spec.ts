@@ -247,7 +247,7 @@ async function settled(page: Page) {
   await expect.poll(still, { intervals: [700] }).toBe(true);
 }
 
-// Every arrangement at every size, before and after a new month, is held by web/plot/labelSweep.test.
+// Every arrangement at every size, before and after a new month, is held by web/picture/labelSweep.test.
 test('no label lies on another or leaves its picture, as letters are really set', async ({
   quietPage: page,
   demoServer: { origin },

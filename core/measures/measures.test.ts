@@ -1,4 +1,4 @@
-import { chartFrames, dialsAsked, withMeasures } from '../figures';
+import { chartFrames, dialsAsked, expandChart } from '../figures';
 import { testChart, testFrame, testSeries } from '../testing';
 import { dependentsOf, type Measure, type MeasureDefinition, usesItself } from './index';
 
@@ -35,7 +35,7 @@ it('finds what changes with a measure, and what would be worked out from itself'
 
 it('works a measure out from the sums of what it names, whatever the chart calls its series', () => {
   const drawn = testSeries('Fares', { figures: { kind: 'measure', sourceId: 1, measureId: 4 } });
-  const chart = withMeasures(testChart({ series: [drawn] }), all);
+  const chart = expandChart(testChart({ series: [drawn] }), { measures: all });
   const rows = chart.series.flatMap(({ id, figures, hidden }) =>
     figures.kind === 'rows' ? [[id, figures.column, hidden]] : [],
   );
@@ -60,7 +60,9 @@ it.each([
   [null, 'Fares: choose the measure that it draws.'],
 ])('says so when there is no measure %s', (measureId, wanted) => {
   const figures = { kind: 'measure', sourceId: 1, measureId } as const;
-  const chart = withMeasures(testChart({ series: [testSeries('Fares', { figures })] }), all);
+  const chart = expandChart(testChart({ series: [testSeries('Fares', { figures })] }), {
+    measures: all,
+  });
   const { problems } = chartFrames(chart, {}, 20_700);
   expect(problems.map(({ sentence }) => sentence)).toEqual([wanted]);
 });

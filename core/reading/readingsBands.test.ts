@@ -1,5 +1,5 @@
 import { parseDay } from '../calendar';
-import { chartFrames, drawnChart, figuresAsked, frameRequest, withReadingsBands } from '../figures';
+import { chartFrames, drawnChart, figuresAsked, frameRequest, expandChart } from '../figures';
 import { type ChartDefinition } from '../chart';
 import { aggregate, type FrameRequest } from '../frame';
 import { dateColumn, numberColumn, textColumn } from '../table';
@@ -47,7 +47,7 @@ const chartWith = (from: ReadingsEnd, to: ReadingsEnd, more: Partial<ChartDefini
 
 /** The edges of the band in each panel, aggregated from the rows as the server does. */
 function bands(definition: ChartDefinition) {
-  const chart = withReadingsBands(definition);
+  const chart = expandChart(definition, { turned: {} });
   const aggregated = Object.fromEntries(
     chart.series.flatMap((series) => {
       const request = frameRequest(chart, series, today, ['Day', 'Route', 'Late']);
@@ -114,7 +114,7 @@ it('says so where the rows are not known, as of a measure that is worked out', (
 it('finds nothing where figures are not taken from rows, and says so', () => {
   const series = [testSeries('Late', { figures: { kind: 'constant', number: 3 } })];
   const chart = chartWith(percentile(0), percentile(100), { series });
-  const { frames } = chartFrames(withReadingsBands(chart), {}, today);
+  const { frames } = chartFrames(expandChart(chart, { turned: {} }), {}, today);
   const [band] = readChart(drawnChart(chart), frames, { today }).panels[0]?.yardsticks ?? [];
   expect([band?.edges, band?.scope]).toEqual([null, expect.stringContaining('not taken from')]);
 });

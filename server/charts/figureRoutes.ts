@@ -4,7 +4,7 @@ import { parseDay } from '../../core/calendar';
 import type { DialValue } from '../../core/dials';
 import { type ChartDefinition } from '../../core/chart';
 import { type Narrowing } from '../../core/narrowing';
-import { withMeasures } from '../../core/figures';
+import { expandChart } from '../../core/figures';
 import { readableByLink, readableChart, requireChart, todayOf } from '../dashboards';
 import type { Database } from '../database';
 import {
@@ -108,7 +108,8 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
     const chart = await requireChart(database, person, readId(request), 'editor');
     const written = readBody(request, newChartBody).definition as ChartDefinition;
     await requireSources(database, person, chart.dashboardId, sourcesOf(written));
-    const definition = withMeasures(written, await measuresDrawn(database, written));
+    const measures = await measuresDrawn(database, written);
+    const definition = expandChart(written, { measures });
     const versions = await standingVersions(database, definition);
     const asker = `person ${person.id}`;
     const today = await todayOf(database, chart.dashboardId);
@@ -122,10 +123,8 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
     const body = readBody(request, rowsBehindBody);
-    const definition = withMeasures(
-      chart.definition,
-      await measuresDrawn(database, chart.definition),
-    );
+    const measures = await measuresDrawn(database, chart.definition);
+    const definition = expandChart(chart.definition, { measures });
     const versions = await standingVersions(database, definition);
     const today = parseDay(await todayOf(database, chart.dashboardId)) ?? 0;
     response.json(await rowsBehind(database, definition, versions, body, today));

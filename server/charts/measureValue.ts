@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { measureBody, type MeasureValue } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { draftChart, draftSeries } from '../../core/editing';
-import { withMeasures } from '../../core/figures';
+import { expandChart } from '../../core/figures';
 import { writePeriod } from '../../core/labels';
 import type { MeasureDefinition } from '../../core/measures';
 import { todayIn } from '../dashboards';
@@ -32,9 +32,10 @@ export function measureValueRoutes(database: Database, figures: FigureReader): R
     const all = [...(await measuresOf(database, [source.id])), own];
     const drafted = draftSeries(source, 'value', 'other');
     const figuresOfIt = { kind: 'measure', sourceId: source.id, measureId: 0 } as const;
-    const chart = withMeasures(
-      { ...draftChart(source), standouts: [], series: [{ ...drafted, figures: figuresOfIt }] },
-      all,
+    const drawn = { ...drafted, figures: figuresOfIt };
+    const chart = expandChart(
+      { ...draftChart(source), standouts: [], series: [drawn] },
+      { measures: all },
     );
     const today = parseDay(todayIn('UTC')) ?? 0;
     const versions = await standingVersions(database, chart);

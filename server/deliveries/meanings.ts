@@ -3,7 +3,7 @@ import type { ChangedMeaning, EarlierChange } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { isAdditive } from '../../core/frame';
 import { type ChartDefinition } from '../../core/chart';
-import { withMeasures } from '../../core/figures';
+import { expandChart } from '../../core/figures';
 import type { Measure } from '../../core/measures';
 
 interface Drawing {
@@ -28,7 +28,7 @@ export function changedMeanings(
   measures: readonly Measure[],
 ): ChangedMeaning[] {
   return charts.flatMap(({ id, dashboardId, title, definition }) =>
-    withMeasures(definition, measures).series.flatMap(({ id: series, name, figures, split }) => {
+    expandChart(definition, { measures }).series.flatMap(({ id: series, name, figures, split }) => {
       const rows = rowsOf(figures);
       if (rows?.sourceId !== sourceId) return [];
       const filtered = new Set(

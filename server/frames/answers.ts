@@ -8,13 +8,12 @@ import type { ChartFrames } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { asksDrawn, isTied, type Narrowing, narrowedBy } from '../../core/narrowing';
 import {
-  atGrain,
   dialsAsked,
+  expandChart,
   grainsOffered,
   looksPastReaders,
   turnsFilters,
   withFiltersAsSet,
-  withMeasures,
 } from '../../core/figures';
 import { type ChartDefinition } from '../../core/chart';
 import type { DialValue } from '../../core/dials';
@@ -89,9 +88,9 @@ export class FigureAnswers {
     asked: AskedByReader,
   ) {
     const { turned } = asked;
-    const stored = atGrain(await this.definition(chart), asked.grain);
+    const stored = await this.definition(chart);
     const measures = await measuresDrawn(this.database, stored);
-    const whole = withMeasures(stored, measures);
+    const whole = expandChart(stored, { grain: asked.grain, measures });
     const versions = await standingVersions(this.database, whole);
     const today = todayIn(chart.zone);
     const { definition, follows } = await this.narrowed(chart, whole, {
@@ -182,7 +181,7 @@ export class FigureAnswers {
 
   /** What a chart draws of its series, by itself and at each grain that it offers. */
   private async drawnBy(picker: ChartDefinition, { asked, today, asker }: NarrowedBy) {
-    const chart = withMeasures(picker, await measuresDrawn(this.database, picker));
+    const chart = expandChart(picker, { measures: await measuresDrawn(this.database, picker) });
     const versions = await standingVersions(this.database, chart);
     const day = parseDay(today) ?? 0;
     const read = (drawn: ChartDefinition) =>

@@ -2,12 +2,7 @@ import { measureOf, rowsOf } from '../../core/origins';
 import type { ChartFrames } from '../../contract';
 import type { Day } from '../../core/calendar';
 import { type ChartDefinition } from '../../core/chart';
-import {
-  chartFrames,
-  frameRequest,
-  withDialledFilters,
-  withReadingsBands,
-} from '../../core/figures';
+import { chartFrames, frameRequest, expandChart } from '../../core/figures';
 import type { DialValue } from '../../core/dials';
 import type { Frame } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
@@ -49,7 +44,7 @@ export async function readFrames(
   today: Day,
   turned: Record<string, DialValue> = {},
 ): Promise<Pick<ChartFrames, 'frames' | 'problems' | 'recorded'>> {
-  const chart = withReadingsBands(withDialledFilters(written, turned));
+  const chart = expandChart(written, { turned });
   const aggregated: Record<string, Frame> = {};
   const problems: Problem[] = [];
   await Promise.all(

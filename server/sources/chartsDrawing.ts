@@ -4,7 +4,7 @@ import { type Queries, tables } from '../database';
 import { eq, and, isNull, asc } from 'drizzle-orm';
 import type { Person } from '../../contract';
 import type { Measure } from '../../core/measures';
-import { withMeasures } from '../../core/figures';
+import { expandChart } from '../../core/figures';
 
 const { access, charts, chartSources, dashboards } = tables;
 
@@ -87,7 +87,7 @@ export async function chartsUsing(
   const { seen } = await chartsDrawing(queries, person, sourceId);
   return seen.flatMap(({ title, definition }) => {
     const used = new Set(
-      withMeasures(definition, measures).series.flatMap(({ figures, split }) => {
+      expandChart(definition, { measures }).series.flatMap(({ figures, split }) => {
         const rows = rowsOf(figures);
         if (rows?.sourceId !== sourceId) return [];
         const shared = definition.filters.map(({ filter }) => filter);
