@@ -1,8 +1,6 @@
-/** A place in an order, as it is said: 1st, 22nd, 113th. A figure between whole numbers takes "th". */
-export function writeOrdinal(place: number): string {
-  const teens = place % 100 >= 11 && place % 100 <= 13;
-  const ending = teens
-    ? undefined
-    : ({ 1: 'st', 2: 'nd', 3: 'rd' } as Record<number, string>)[place % 10];
-  return `${place}${ending ?? 'th'}`;
-}
+const rules = new Intl.PluralRules('en', { type: 'ordinal' });
+const endings: Partial<Record<Intl.LDMLPluralRule, string>> = { one: 'st', two: 'nd', few: 'rd' };
+
+/** The place of something in an order: 1st, 2nd, 13th; of what is no whole number 2.5th. */
+export const writeOrdinal = (place: number): string =>
+  `${place}${(Number.isInteger(place) && endings[rules.select(place)]) || 'th'}`;

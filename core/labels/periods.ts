@@ -8,8 +8,7 @@ import {
   periodKey,
   twoDigits,
 } from '../calendar';
-
-const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+import { shortMonthNames } from './names';
 
 export const dateStyles = ['words', 'dayFirst', 'monthFirst', 'iso'] as const;
 
@@ -31,7 +30,7 @@ export function writeDay(day: Day, style: DateStyle = 'words'): string {
   if (style === 'iso') return formatDay(day);
   if (style === 'dayFirst') return `${twoDigits(date)}.${twoDigits(month)}.${year}`;
   if (style === 'monthFirst') return `${twoDigits(month)}/${twoDigits(date)}/${year}`;
-  return `${date} ${months[month - 1]} ${year}`;
+  return `${date} ${shortMonthNames[month - 1]} ${year}`;
 }
 
 /**
@@ -53,7 +52,9 @@ export function writePeriod(
   const { year, month } = civilDate(start);
   if (grain === 'year') return String(year);
   if (dates === 'dayFirst') return `${twoDigits(month)}.${year}`;
-  return dates === 'monthFirst' ? `${twoDigits(month)}/${year}` : `${months[month - 1]} ${year}`;
+  return dates === 'monthFirst'
+    ? `${twoDigits(month)}/${year}`
+    : `${shortMonthNames[month - 1]} ${year}`;
 }
 
 /** The number of a quarter and the year it is part of, in words. */
@@ -80,7 +81,7 @@ export function tapeLabel(
     return { short: String(date), of: writePeriod(start, 'month', { dates, yearStart }) };
   if (grain === 'month')
     return {
-      short: dates === 'words' ? (months[month - 1] as string) : twoDigits(month),
+      short: dates === 'words' ? (shortMonthNames[month - 1] as string) : twoDigits(month),
       of: String(year),
     };
   if (grain === 'quarter') {
@@ -98,8 +99,8 @@ export function countPeriods(number: number, unit: string): string {
 /** Writes a period of any year: 23 Nov, Nov, Q4; a year has no other name than itself. */
 export function writePeriodOfYear(start: Day, grain: Grain): string {
   const { month, date } = civilDate(start);
-  if (grain === 'day') return `${date} ${months[month - 1]}`;
-  if (grain === 'month') return months[month - 1] as string;
+  if (grain === 'day') return `${date} ${shortMonthNames[month - 1]}`;
+  if (grain === 'month') return shortMonthNames[month - 1] as string;
   if (grain === 'quarter') return `Q${Math.ceil(month / 3)}`;
   return 'the year';
 }

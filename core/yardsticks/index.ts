@@ -15,7 +15,6 @@ export {
   type Shading,
   shadings,
   stepOf,
-  weekdayNames,
   type Yardstick,
   type YardstickDefinition,
   yardstickKinds,

@@ -1,5 +1,6 @@
 import { mixed, object } from 'yup';
 import { civilDate, weekday } from '../../calendar';
+import { shortMonthNames, shortWeekdayNames } from '../../labels';
 import { figure, list } from '../../values';
 import type { ConditionKind } from '../condition';
 
@@ -11,8 +12,6 @@ export interface CalendarCondition {
   values: number[];
 }
 
-const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const numbered = (names: readonly string[]) => names.map((words, at) => ({ value: at + 1, words }));
 
 export const calendarCondition: ConditionKind<CalendarCondition> = {
@@ -38,11 +37,11 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
       name: 'values',
       label: 'Which',
       type: 'several',
-      choices: ({ part }) => numbered(part === 'months' ? months : weekdays),
+      choices: ({ part }) => numbered(part === 'months' ? shortMonthNames : shortWeekdayNames),
     },
   ],
   say: ({ part, values }) => {
-    const names = part === 'months' ? months : weekdays;
+    const names = part === 'months' ? shortMonthNames : shortWeekdayNames;
     const known = values.flatMap((value) => names[value - 1] ?? []);
     return `${part === 'months' ? 'in' : 'on'} ${known.join(', ')}`;
   },

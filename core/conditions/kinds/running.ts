@@ -1,4 +1,5 @@
 import { mixed, object } from 'yup';
+import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
 import { byFigure, type ConditionKind } from '../condition';
 
@@ -8,9 +9,6 @@ export interface RunningCondition {
   is: 'on' | 'off';
   nth: number;
 }
-
-const ordinal = (nth: number) =>
-  `${nth}${nth % 10 === 1 && nth % 100 !== 11 ? 'st' : nth % 10 === 2 && nth % 100 !== 12 ? 'nd' : nth % 10 === 3 && nth % 100 !== 13 ? 'rd' : 'th'}`;
 
 export const runningCondition: ConditionKind<RunningCondition> = {
   kind: 'running',
@@ -35,7 +33,7 @@ export const runningCondition: ConditionKind<RunningCondition> = {
   ],
   byMark: true,
   say: ({ is, nth }, { mark }) =>
-    `${is} ${mark || 'the mark'} for the ${ordinal(nth)} period running`,
+    `${is} ${mark || 'the mark'} for the ${writeOrdinal(nth)} period running`,
   test: ({ is, nth }, { judgements }) => {
     let run = 0;
     const runs = judgements.map((judgement) => (run = judgement === is ? run + 1 : 0));

@@ -8,13 +8,13 @@ import { line, type Shading, shadings } from './line';
 import { moment } from './moment';
 import { mostRecorded, type RecordedDate, recorded } from './recorded';
 import { type ReadingsEnd, readings, sayReadingsEnd } from './readings';
-import { recurring, weekdayNames } from './recurring';
+import { recurring } from './recurring';
 import { ribbon } from './ribbon';
 import { stepOf, steps } from './steps';
 import { today } from './today';
 
 export type { DraftOf, Edges, Found, ReadingsEnd, RecordedDate, Shading };
-export { mostRecorded, sayReadingsEnd, shadings, stepOf, weekdayNames };
+export { mostRecorded, sayReadingsEnd, shadings, stepOf };
 
 const all = [line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded];
 

@@ -8,6 +8,7 @@ import {
   yearStartDay,
   yearOf,
 } from '../../calendar';
+import { weekdayNames } from '../../labels';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
 
@@ -28,17 +29,6 @@ export interface RecurringDefinition {
   /** 1 (Monday) to 7; only for weekdays */
   weekday: number;
 }
-
-/** Monday is the first. */
-export const weekdayNames = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday',
-] as const;
 
 const names: Record<Exclude<RecurringDefinition['each'], 'weekday'>, string> = {
   monthStart: 'Month starts',

@@ -5,27 +5,13 @@ import {
   type ChartDefinition,
   type SeriesDefinition,
 } from '../../../core/chart';
+import { monthNames } from '../../../core/labels';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
 import { useChange } from '../useBench';
 import { useFiguresAhead } from '../useFiguresAhead';
 import { OrderField } from './OrderField';
-
-const months = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 
 interface GrainPhraseProps {
   chart: ChartDefinition;
@@ -47,7 +33,7 @@ export function GrainPhrase({ chart, main }: GrainPhraseProps) {
           label="Years begin in"
           value={chart.yearStart}
           onChange={(yearStart) => change((before) => ({ ...before, yearStart }))}
-          options={months.map((label, place) => ({ value: place + 1, label }))}
+          options={monthNames.map((label, place) => ({ value: place + 1, label }))}
         />
       )}
     </Phrase>

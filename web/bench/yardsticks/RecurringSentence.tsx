@@ -1,4 +1,5 @@
-import { weekdayNames, type YardstickDefinition } from '../../../core/yardsticks';
+import { weekdayNames } from '../../../core/labels';
+import type { YardstickDefinition } from '../../../core/yardsticks';
 import { Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './yardstickSentence';
 
