@@ -13,6 +13,7 @@ const coreOrder = [
   'frame',
   'measures',
   'origins',
+  'axis',
   'derived',
   'gaps',
   'arrangements',

@@ -1,6 +1,5 @@
 import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
-import type { Measure } from '../core/measures';
-import { measureSchema } from '../core/measures';
+import { type Measure, measureSchema } from '../core/measures';
 import { figure } from '../core/values';
 import { listedChartShape } from './sources';
 

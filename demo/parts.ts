@@ -1,6 +1,11 @@
-import type { ChartDefinition, SeriesDefinition, SplitDefinition } from '../core/chart';
+import {
+  type ChartDefinition,
+  plainAxes,
+  plainStroke,
+  type SeriesDefinition,
+  type SplitDefinition,
+} from '../core/chart';
 import { draftRule, draftStandout } from '../core/editing';
-import { plainAxes, plainStroke } from '../core/chart';
 
 /** The ids the demo's sources were given, by name. */
 export type SourceIds = Readonly<Record<string, number>>;

@@ -1,6 +1,6 @@
 import { choose, enterBoard, expect, test } from './fixtures';
 
-test('a chart stands along weekdays in place of months, and back', async ({
+test('a chart stands along weekdays in place of figures, and back', async ({
   quietPage: page,
   demoServer: { origin },
 }) => {
@@ -23,6 +23,9 @@ test('a chart stands along weekdays in place of months, and back', async ({
   await page.getByRole('button', { name: 'Period: Weekday' }).click();
   await choose(page, 'Along the axis', 'dates as they were recorded');
   await expect(page.getByRole('button', { name: 'Period: date as recorded' })).toBeVisible();
+  await choose(page, 'Along the axis', 'Sailings, its numbers');
+  await expect(page.getByRole('button', { name: 'Period: Sailings' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Saved \d/ })).toBeVisible();
 });
 
 test('a reader chooses the later period of a slope, and a link shows the same', async ({

@@ -1,7 +1,6 @@
 import plotly from 'plotly.js-basic-dist-min';
 import { readChart } from '../../core/reading';
-import { drawChart } from '../../web/picture';
-import { measureText } from '../../web/picture';
+import { drawChart, measureText } from '../../web/picture';
 import { median } from '../median';
 import { judgedDays } from '../judgedDays';
 import { turnedDial } from '../turnedDial';

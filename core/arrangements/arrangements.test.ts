@@ -5,8 +5,10 @@ import {
   arrangementKind,
   arrangementKinds,
   arrangementSchema,
+  type CalendarLines,
+  type Line,
+  type Position,
 } from './index';
-import type { CalendarLines, Line, Position } from './index';
 
 const day = (text: string) => parseDay(text) as number;
 

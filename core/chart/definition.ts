@@ -9,15 +9,14 @@ import type { FiguresDefinition } from '../origins';
 import type { PickDefinition, PickScope, Ties } from '../standouts';
 import type { YardstickDefinition } from '../yardsticks';
 import type { YardstickLook } from './yardstickLook';
-import type { AlongDefinition } from './along';
+import type { AxisDefinition } from '../axis';
 import type { AxesDefinition } from './axes';
 import type { ReplayDefinition } from './replay';
 import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
 import type { SpanDefinition } from './spans';
-import type { StrokeDefinition } from './strokes';
+import type { Colour, Dash, StrokeDefinition } from './strokes';
 import type { LinkingDefinition } from './linking';
-import type { Colour, Dash } from './strokes';
 
 /** The good side of a mark: revenue at least, spending at most, a temperature within a band. */
 export const goodSides = ['atLeast', 'atMost', 'within'] as const;
@@ -143,7 +142,7 @@ export interface ChartDefinition {
   /** other grains that readers may see it by; missing: none */
   readerGrains?: Grain[];
   /** what stands along the axis */
-  along: AlongDefinition;
+  along: AxisDefinition;
   span: SpanDefinition;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;

@@ -1,4 +1,3 @@
-export type { AlongDefinition } from './along';
 export {
   type AxesDefinition,
   type AxisStart,

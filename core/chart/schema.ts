@@ -22,7 +22,7 @@ import {
   labelParts,
   ruleEffects,
 } from './definition';
-import { alongSchema } from './along';
+import { axisSchema } from '../axis';
 import { axesSchema } from './axes';
 import { sharedName } from './parts';
 import { chartFilterSchema } from './chartFilters';
@@ -155,7 +155,7 @@ export const chartSchema = object({
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
   readerGrains: list(oneOf<Grain>(grains).required(), grains.length).default(undefined).optional(),
-  along: alongSchema,
+  along: axisSchema,
   span: spanSchema,
   yearStart: figure().integer().min(1).max(12).required(),
   arrangement: arrangementSchema,

@@ -1,8 +1,6 @@
-import type { ChartDefinition } from '../chart';
+import { type ChartDefinition, parseChart, plainStroke } from '../chart';
 import { draftChart, draftRule, draftSeries, nextPlace, withChanged, withMark } from './draft';
 import { withoutPart } from './hanging';
-import { parseChart } from '../chart';
-import { plainStroke } from '../chart';
 import { testChart, testSeries } from '../testing';
 
 const source = {

@@ -1,16 +1,17 @@
-import { plainAxes } from '../chart';
+import {
+  type ChartDefinition,
+  type Colour,
+  type ColourRuleDefinition,
+  plainAxes,
+  plainStroke,
+  type SeriesDefinition,
+  type StandoutDefinition,
+  takesPalette,
+} from '../chart';
 import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
-import { type Colour, plainStroke } from '../chart';
-import { takesPalette } from '../chart';
 import { withRenamed } from './renaming';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
-import type {
-  ChartDefinition,
-  ColourRuleDefinition,
-  SeriesDefinition,
-  StandoutDefinition,
-} from '../chart';
 
 /** An id for a new part of a chart, other than those in use. */
 export function freshId(base: string, used: readonly string[]): string {

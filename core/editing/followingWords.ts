@@ -1,7 +1,13 @@
+import { axisKind } from '../axis';
 import { originKind } from '../origins';
 import { namedBy } from '../yardsticks';
-import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { isSamePart, namedParts, type Part } from '../chart';
+import {
+  type ChartDefinition,
+  isSamePart,
+  namedParts,
+  type Part,
+  type SeriesDefinition,
+} from '../chart';
 import { withRenamed } from './renaming';
 
 /** The name that a series has from the column it draws. */
@@ -15,8 +21,8 @@ const isFrom = (given: string | null, name: string): boolean =>
 /** The title that a chart has from its first series and from what stands along its axis. */
 export function titleOfChart({ series, along, grain }: ChartDefinition): string {
   const name = series[0]?.name ?? 'Rows';
-  if (along.kind === 'periods') return `${name} by ${grain}`;
-  return 'column' in along && along.column ? `${name} by ${along.column}` : `${name} as recorded`;
+  const { say, unit } = axisKind(along);
+  return `${name} ${say(along, unit(grain))}`;
 }
 
 /** The name that a part has from what it is; null where it has none. */

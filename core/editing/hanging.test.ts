@@ -1,8 +1,7 @@
 import { testChart, testSeries } from '../testing';
-import type { ChartDefinition } from '../chart';
+import type { ChartDefinition, Part } from '../chart';
 import { draftRule, draftStandout, withMark } from './draft';
 import { hangingOn, withoutPart } from './hanging';
-import type { Part } from '../chart';
 import { withRenamed } from './renaming';
 
 const formula = (id: string, text: string) =>

@@ -1,9 +1,14 @@
 import { mentionedIn } from '../formula';
 import { formulaOf } from '../origins';
 
-import type { ChartDefinition, ColourRuleDefinition } from '../chart';
+import {
+  type ChartDefinition,
+  type ColourRuleDefinition,
+  isSamePart,
+  namedParts,
+  type Part,
+} from '../chart';
 import { withMark } from './draft';
-import { isSamePart, namedParts, type Part } from '../chart';
 
 /** A part that names another one and would be left without it. */
 export interface Hanging {

@@ -1,6 +1,5 @@
 import { testChart, testSeries } from '../testing';
-import type { ChartDefinition } from '../chart';
-import { namedAlready, namedParts, type Part } from '../chart';
+import { type ChartDefinition, namedAlready, namedParts, type Part } from '../chart';
 import { withOwnNames, withRenamed } from './renaming';
 
 const formula = (id: string, text: string) =>

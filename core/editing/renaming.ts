@@ -1,8 +1,7 @@
 import { renamedBy, isSameName } from '../formula';
 import { renamedSlots } from '../labels';
 import { formulaOf, withFormula } from '../origins';
-import type { ChartDefinition } from '../chart';
-import { freeName, isSamePart, namedParts, type Part } from '../chart';
+import { type ChartDefinition, freeName, isSamePart, namedParts, type Part } from '../chart';
 
 /**
  * A chart one of whose parts has another name; formulas and the title, which name it, follow.

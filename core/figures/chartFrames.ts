@@ -1,12 +1,12 @@
+import { alongColumn, axisKind } from '../axis';
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
 import type { DialValue } from '../dials';
 import type { Frame, Place, Readings } from '../frame';
 import { type Problem, ProblemError } from '../values';
-import { alongColumn, drawnGrain, shownReach } from './reach';
+import { drawnGrain, shownReach } from './reach';
 import { unshownFigures } from './unshownFigures';
-import { greysLines, keepsWord } from '../chart';
-import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { type ChartDefinition, greysLines, keepsWord, type SeriesDefinition } from '../chart';
 import { onSharedScale } from './sharedScale';
 import { isSent } from './requests';
 import type { SeriesFrame, FullSeries } from './seriesFrame';
@@ -26,7 +26,7 @@ export function chartFrames(
 ): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
   const frames: Record<string, SeriesFrame> = {};
   const problems: Problem[] = [];
-  const order = chart.along.kind === 'words' ? chart.along.order : [];
+  const order = axisKind(chart.along).order?.(chart.along) ?? [];
   const scale = alongColumn(chart.along)
     ? onSharedScale(aggregated, order)
     : { frames: aggregated, places: null };

@@ -1,7 +1,6 @@
 import { type DialDefinition, type DialValue, dialValues } from '../dials';
 import { type Filter, filterKind } from '../frame';
-import type { ChartFilter } from '../chart';
-import type { ChartDefinition } from '../chart';
+import type { ChartDefinition, ChartFilter } from '../chart';
 
 type Dialled = Pick<ChartDefinition, 'filters' | 'dials'>;
 

@@ -1,8 +1,7 @@
+import { type AxisDefinition, axisKind } from '../axis';
 import { derivedKind } from '../derived';
 import { filterKind } from '../frame';
-import type { AlongDefinition } from '../chart';
-import type { ChartFilter } from '../chart';
-import type { ChartDefinition, DrawnChart } from '../chart';
+import type { ChartDefinition, ChartFilter, DrawnChart } from '../chart';
 import { withReadingsBands } from './readingsBands';
 import { dialsAsked, isSent } from './requests';
 
@@ -32,7 +31,7 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
   );
   return {
     ...chart,
-    along: seenBy === 'readers' ? withoutColumn(chart.along) : chart.along,
+    along: seenBy === 'readers' ? axisForReaders(chart.along) : chart.along,
     yardsticks: yardsticks.map((each) =>
       each.kind === 'recorded' ? { ...each, sourceId: null, date: '', label: '' } : each,
     ),
@@ -51,5 +50,5 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
 }
 
 /** What stands along the axis comes with the figures, as far as it is drawn. */
-const withoutColumn = (along: AlongDefinition): AlongDefinition =>
-  'column' in along ? { ...along, column: '', ...('order' in along && { order: [] }) } : along;
+const axisForReaders = (axis: AxisDefinition): AxisDefinition =>
+  axisKind(axis).forReaders?.(axis) ?? axis;

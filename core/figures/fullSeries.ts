@@ -1,3 +1,4 @@
+import { isOfPeriods } from '../axis';
 import { type Day, periodsBetween } from '../calendar';
 import { type Derivable, derivedKind } from '../derived';
 import { type DialValue, dialValues } from '../dials';
@@ -192,7 +193,7 @@ function timeline(
   { along, grain }: Pick<ChartDefinition, 'along' | 'grain'>,
 ): Day[] {
   if (periods.length === 0) return [];
-  if (along.kind !== 'periods') return [...new Set(periods)].sort((a, b) => a - b);
+  if (!isOfPeriods(along)) return [...new Set(periods)].sort((a, b) => a - b);
   let [from, to] = [Infinity, -Infinity];
   for (const start of periods) {
     if (start < from) from = start;

@@ -4,7 +4,7 @@ export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from '
 export { drawnChart, type SeenBy } from './drawnChart';
 export { expandChart } from './expandChart';
 export { isOperand } from './measures';
-export { alongColumn, drawnGrain, spannedReach } from './reach';
+export { drawnGrain, spannedReach } from './reach';
 export { atGrain, grainsOffered } from './readerGrain';
 export { dialsAsked, figuresAsked, frameRequest } from './requests';
 export type { SeriesFrame, SeriesFrames } from './seriesFrame';

@@ -1,18 +1,13 @@
 import { type Day, formatDay, type Grain, nextPeriod } from '../calendar';
-import type { AlongColumn, DatesFilter } from '../frame';
-import type { AlongDefinition } from '../chart';
-import type { ChartDefinition } from '../chart';
-import { type Reach, reachOf } from '../chart';
+import type { DatesFilter } from '../frame';
+import { alongColumn, isOfPeriods } from '../axis';
+import { type ChartDefinition, type Reach, reachOf } from '../chart';
 
 type Drawn = Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart'>;
 
 /** The grain by which figures are gathered: single days where no periods are drawn. */
 export const drawnGrain = ({ along, grain }: Pick<Drawn, 'along' | 'grain'>): Grain =>
-  along.kind === 'periods' ? grain : 'day';
-
-/** The column along which a chart stands; null for dates. */
-export const alongColumn = (along: AlongDefinition): AlongColumn | null =>
-  'column' in along ? { column: along.column, of: along.kind } : null;
+  isOfPeriods(along) ? grain : 'day';
 
 /** The periods or days that a chart shows at most, by their first days; all there is along a column. */
 export function shownReach(chart: Drawn, today: Day, lastActual: Day | null = null): Reach {
@@ -38,7 +33,7 @@ export function spannedReach(
   today: Day,
   lastActual: Day | null = null,
 ): Reach {
-  const unit = along.kind !== 'periods' && span.kind === 'fixed' ? 'day' : grain;
+  const unit = !isOfPeriods(along) && span.kind === 'fixed' ? 'day' : grain;
   const { from, to } = reachOf(span, { today, grain: unit, yearStart, lastActual });
-  return { from, to: along.kind === 'periods' || to === null ? to : nextPeriod(to, unit) - 1 };
+  return { from, to: isOfPeriods(along) || to === null ? to : nextPeriod(to, unit) - 1 };
 }

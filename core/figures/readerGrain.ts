@@ -1,3 +1,4 @@
+import { isOfPeriods } from '../axis';
 import { type Grain, grains } from '../calendar';
 import type { ChartDefinition } from '../chart';
 
@@ -5,7 +6,7 @@ type Grained = Pick<ChartDefinition, 'along' | 'grain' | 'readerGrains'>;
 
 /** The grains that readers may choose between: the author's own among them; none where it is fixed. */
 export function grainsOffered({ along, grain, readerGrains = [] }: Grained): Grain[] {
-  if (along.kind !== 'periods') return [];
+  if (!isOfPeriods(along)) return [];
   const offered = grains.filter((each) => each === grain || readerGrains.includes(each));
   return offered.length > 1 ? offered : [];
 }

@@ -1,10 +1,10 @@
+import { alongColumn } from '../axis';
 import type { Day } from '../calendar';
 import { mentionedIn } from '../formula';
 import { formulaOf, rowsOf } from '../origins';
 import type { FrameRequest } from '../frame';
-import { alongColumn, drawnGrain, shownReach, spanFilter } from './reach';
-import { greysLines } from '../chart';
-import type { ChartDefinition, SeriesDefinition } from '../chart';
+import { drawnGrain, shownReach, spanFilter } from './reach';
+import { type ChartDefinition, greysLines, type SeriesDefinition } from '../chart';
 import { type WithDependencies, dependenciesOf, seriesOverAllPeriods } from './dependencies';
 
 /** What of a series its source is asked by. */

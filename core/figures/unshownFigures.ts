@@ -1,6 +1,7 @@
+import { alongColumn } from '../axis';
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
-import { alongColumn, drawnGrain } from './reach';
+import { drawnGrain } from './reach';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
 import { type WithDependencies, seriesOverAllPeriods } from './dependencies';
 import type { FullSeries } from './seriesFrame';

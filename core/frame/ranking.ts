@@ -1,5 +1,4 @@
-import type { Day, Grain } from '../calendar';
-import { nextPeriod } from '../calendar';
+import { type Day, type Grain, nextPeriod } from '../calendar';
 import { difference, type Figures, sumFigures } from '../values';
 
 /** By what the words of a split are ranked. */

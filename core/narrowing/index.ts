@@ -1,8 +1,7 @@
 import { type DefinitionOf, registry } from '../registry';
-import type { ChartDefinition } from '../chart';
+import { type ChartDefinition, plainLinking } from '../chart';
 import { type DatesNarrowing, dates } from './dates';
 import { type LineNarrowing, line } from './line';
-import { plainLinking } from '../chart';
 import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
 
 export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };

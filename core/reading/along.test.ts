@@ -1,5 +1,6 @@
+import { type AxisDefinition } from '../axis';
 import { parseDay } from '../calendar';
-import { type AlongDefinition, type ChartDefinition } from '../chart';
+import { type ChartDefinition } from '../chart';
 import { chartFrames, frameRequest } from '../figures';
 
 import { aggregate, type FrameRequest } from '../frame';
@@ -49,7 +50,7 @@ const table: Table = {
 
 const today = day('2026-05-01');
 
-function read(along: AlongDefinition, more: Partial<ChartDefinition> = {}) {
+function read(along: AxisDefinition, more: Partial<ChartDefinition> = {}) {
   const chart = testChart({ along, series: [testSeries('Litres')], ...more });
   const aggregated = Object.fromEntries(
     chart.series.map((series) => {
@@ -62,7 +63,7 @@ function read(along: AlongDefinition, more: Partial<ChartDefinition> = {}) {
   return readChart(chart, frames, { today });
 }
 
-it.each<[AlongDefinition, string, (number | null)[], (string | number)[]]>([
+it.each<[AxisDefinition, string, (number | null)[], (string | number)[]]>([
   [
     { kind: 'recorded' },
     'as recorded',
@@ -132,7 +133,7 @@ it('keeps what needs dates out of a chart that has none', () => {
 });
 
 it('says what cannot stand along the axis', () => {
-  const ask = (along: AlongDefinition) => () => read(along);
+  const ask = (along: AxisDefinition) => () => read(along);
   expect(ask({ kind: 'numbers', column: 'Weekday' })).toThrow(/does not hold figures/);
   expect(ask({ kind: 'words', column: 'Gone', order: [] })).toThrow(/no column “Gone”/);
 });

@@ -1,3 +1,4 @@
+import { alongColumn } from '../axis';
 import {
   type ArrangementDefinition,
   arrangementKind,
@@ -7,7 +8,7 @@ import {
   type Position,
 } from '../arrangements';
 import type { Day } from '../calendar';
-import { alongColumn, drawnGrain, type SeriesFrames } from '../figures';
+import { drawnGrain, type SeriesFrames } from '../figures';
 import { type BoardStyle, type DrawnChart, type Stroke } from '../chart';
 import type { PeriodStyle } from '../labels';
 import {

@@ -1,3 +1,4 @@
+import { isOfPeriods } from '../axis';
 import type { Position } from '../arrangements';
 import { yearOf, yearStartDay } from '../calendar';
 import type { DrawnChart } from '../chart';
@@ -16,7 +17,7 @@ export function readPace(
   positions: readonly Position[],
   markAdds: boolean,
 ): ReadPace | null {
-  if (chart.along.kind !== 'periods') return null;
+  if (!isOfPeriods(chart.along)) return null;
   if (!line.additive || !markAdds || chart.grain === 'year' || line.age !== null) return null;
   const finished = positions.map(({ open }, place) => !open && !line.open[place]);
   const last = line.figures.findLastIndex((figure, place) => figure !== null && finished[place]);

@@ -1,3 +1,4 @@
+import { axisKind } from '../axis';
 import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues } from '../dials';
@@ -114,8 +115,7 @@ export function readChart(
 }
 
 /** What one position of a chart is called. */
-const unitOf = ({ along, grain }: DrawnChart) =>
-  ({ periods: grain, recorded: 'recorded date', numbers: 'place', words: 'place' })[along.kind];
+const unitOf = ({ along, grain }: DrawnChart) => axisKind(along).unit(grain);
 
 /** The lines of one panel and what they are held against; hidden ones have served by then. */
 function readLines(

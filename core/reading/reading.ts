@@ -8,13 +8,13 @@ import type {
   NamesDefinition,
   PointsDefinition,
   Shape,
+  Stroke,
   TextSize,
   YardstickLook,
 } from '../chart';
 import type { FigureFormat, PeriodStyle, ValueAxis } from '../labels';
 import type { Judgement, StrokePiece } from '../rules';
 import type { AxisKind, PeriodChoice, Position } from '../arrangements';
-import type { Stroke } from '../chart';
 import type { SeriesLine } from '../series';
 import type { Cue, Marker } from './cues';
 import type { ToDate } from './toDate';

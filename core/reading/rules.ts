@@ -1,8 +1,7 @@
 import type { Colour, ColourRuleDefinition, DrawnChart } from '../chart';
 import { conditionKind, sayCondition, testCondition } from '../conditions';
-import { namesFor } from './conditions';
+import { type ConditionsOf, namesFor } from './conditions';
 import { cuesOf, plainCue } from './cues';
-import type { ConditionsOf } from './conditions';
 import type { Comparison, Reading, ReadRule, ReadSeries } from './reading';
 import { isLeftOpen, type LineRule } from '../rules';
 

@@ -1,5 +1,6 @@
+import { axisKind } from '../axis';
 import { civilDate } from '../calendar';
-import type { AlongDefinition, DrawnChart } from '../chart';
+import type { DrawnChart } from '../chart';
 import {
   axisFormat,
   countPeriods,
@@ -44,7 +45,7 @@ export function describe(
   const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
   const lines = linesOf(reading).length;
   return [
-    sayAlong(chart.along, reading.unit),
+    axisKind(chart.along).say(chart.along, reading.unit),
     arranged,
     filtered,
     suffixWords[format.suffix],
@@ -56,13 +57,6 @@ export function describe(
   ]
     .filter(Boolean)
     .join(', ');
-}
-
-/** What stands along the axis, in words. */
-function sayAlong(along: AlongDefinition, unit: string): string {
-  if (along.kind === 'recorded') return 'as recorded';
-  // Those who only read are not told the column; its words stand along the axis.
-  return `by ${('column' in along && along.column) || unit}`;
 }
 
 /** How finished periods stand: a part of one counts for none. */

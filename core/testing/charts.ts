@@ -1,6 +1,5 @@
 import type { Frame } from '../frame';
-import type { ChartDefinition, SeriesDefinition } from '../chart';
-import { plainAxes, plainStroke } from '../chart';
+import { type ChartDefinition, plainAxes, plainStroke, type SeriesDefinition } from '../chart';
 
 /** A series of a test: a sum of one column of source 1, and nothing else unless told. */
 export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition => ({

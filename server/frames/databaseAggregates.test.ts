@@ -1,8 +1,9 @@
+import { type AxisDefinition } from '../../core/axis';
 import fc from 'fast-check';
 import { createConnection, type Connection, type RowDataPacket } from 'mysql2/promise';
 import type { ChartFrames } from '../../contract';
 import { grains as allGrains } from '../../core/calendar';
-import type { AlongDefinition, SeriesDefinition } from '../../core/chart';
+import type { SeriesDefinition } from '../../core/chart';
 import { type Aggregate, aggregates, divides, type Filter, rankings } from '../../core/frame';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
@@ -111,7 +112,7 @@ const ways = fc.record({
   aggregate: fc.constantFrom(...aggregates),
   readings: fc.boolean(),
   grain: fc.constantFrom(...allGrains),
-  along: fc.constantFrom<AlongDefinition>(
+  along: fc.constantFrom<AxisDefinition>(
     { kind: 'periods' },
     { kind: 'recorded' },
     { kind: 'numbers', column: 'Fares' },

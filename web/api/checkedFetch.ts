@@ -1,5 +1,10 @@
-import { type BaseQueryFn, type FetchArgs, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { FetchBaseQueryError, FetchBaseQueryMeta } from '@reduxjs/toolkit/query/react';
+import {
+  type BaseQueryFn,
+  type FetchArgs,
+  fetchBaseQuery,
+  type FetchBaseQueryError,
+  type FetchBaseQueryMeta,
+} from '@reduxjs/toolkit/query/react';
 import type { shapes } from './shapes';
 
 /** The header that a form of another site cannot add. */

@@ -1,5 +1,10 @@
-import type { PreparationContext, Sheet, Step } from '../../core/preparation';
-import { prepareRows, sayStep } from '../../core/preparation';
+import {
+  type PreparationContext,
+  prepareRows,
+  sayStep,
+  type Sheet,
+  type Step,
+} from '../../core/preparation';
 import { cellText } from '../../core/table';
 import { ScrollTable } from '../look';
 

@@ -1,5 +1,12 @@
-import type { Misfit, PreparationContext, Step } from '../../core/preparation';
-import { kindOf, prepareRows, sayStep, stepKinds } from '../../core/preparation';
+import {
+  kindOf,
+  type Misfit,
+  type PreparationContext,
+  prepareRows,
+  sayStep,
+  type Step,
+  stepKinds,
+} from '../../core/preparation';
 import { Menu } from '../look';
 import { StepRow } from './StepRow';
 

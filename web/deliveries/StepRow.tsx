@@ -1,5 +1,10 @@
-import type { Phrase as SentencePhrase, Sheet, Step } from '../../core/preparation';
-import { phrasesOf, sayStep } from '../../core/preparation';
+import {
+  type Phrase as SentencePhrase,
+  phrasesOf,
+  sayStep,
+  type Sheet,
+  type Step,
+} from '../../core/preparation';
 import { Phrase } from '../controls';
 import { Menu } from '../look';
 import { StepSetting } from './StepSetting';

@@ -1,7 +1,6 @@
 import { axisFormat, axisValues, type ValueAxis, writeFigure } from '../../core/labels';
 import type { Reading, ReadPanel } from '../../core/reading';
-import type { Geometry, Measure } from './geometry';
-import type { ScaleSize } from './geometry';
+import type { Geometry, Measure, ScaleSize } from './geometry';
 
 /** Where one panel lies in the picture. */
 export interface PlacedPanel {

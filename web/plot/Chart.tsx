@@ -2,18 +2,23 @@ import './plot.css';
 import { useCallback, useId, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
-import { pressKey, sayKeys } from '../pointing';
+import {
+  isStill,
+  type Linked,
+  middleDay,
+  type NoteSpot,
+  pickDates,
+  pickLine,
+  type Pointed,
+  pointedAt,
+  type PointedDay,
+  pressKey,
+  sayKeys,
+  useDatesDrag,
+} from '../pointing';
 import { ChartOverlay } from './ChartOverlay';
-import type { Drawing } from '../picture';
-import { type Highlight, isMore, withLit } from '../picture';
-import { toX } from '../picture';
-import { pickDates, pickLine } from '../pointing';
-import type { NoteSpot } from '../pointing';
-import { middleDay, type Pointed, pointedAt } from '../pointing';
-import type { Linked, PointedDay } from '../pointing';
+import { type Drawing, type Highlight, isMore, toX, withLit } from '../picture';
 import { ReplayFront } from './ReplayFront';
-import { isStill } from '../pointing';
-import { useDatesDrag } from '../pointing';
 import { usePlotly } from './usePlot';
 import type { YardstickGrip } from './YardstickGrips';
 

@@ -1,15 +1,17 @@
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
-import { Crosshair } from '../pointing';
-import { DatesBand } from '../pointing';
-import type { Drawing } from '../picture';
+import {
+  Crosshair,
+  DatesBand,
+  type Linked,
+  LinkedDates,
+  type NoteSpot,
+  pickedStretch,
+  type Pointed,
+  type Stretch,
+} from '../pointing';
+import { type Drawing, type Highlight, latestLit } from '../picture';
 import { EndLabels } from './EndLabels';
-import { type Highlight, latestLit } from '../picture';
-import { LinkedDates } from '../pointing';
-import { pickedStretch, type Stretch } from '../pointing';
-import type { NoteSpot } from '../pointing';
-import type { Pointed } from '../pointing';
-import type { Linked } from '../pointing';
 import { ScaleHandles } from './ScaleHandles';
 import { type YardstickGrip, YardstickGrips } from './YardstickGrips';
 

@@ -3,10 +3,16 @@ import type { Note } from '../../contract';
 import { StrokeSample } from '../look';
 import { plainNote } from '../../core/notes';
 import type { Reading } from '../../core/reading';
-import { type Drawing, type DrawnPanel, headlineSize } from '../picture';
-import { toX } from '../picture';
-import { flownRow } from '../picture';
-import { type Highlight, isLit, isMore } from '../picture';
+import {
+  type Drawing,
+  type DrawnPanel,
+  flownRow,
+  headlineSize,
+  type Highlight,
+  isLit,
+  isMore,
+  toX,
+} from '../picture';
 
 interface EndLabelsProps {
   reading: Reading;

@@ -1,9 +1,6 @@
 import type { Reading } from '../../core/reading';
-import { PanelLine, valuedAt } from '../pointing';
-import type { Drawing } from '../picture';
-import { type Geometry, plotBottom, toX } from '../picture';
-import { ValueChips } from '../pointing';
-import { type Highlight } from '../picture';
+import { PanelLine, ValueChips, valuedAt } from '../pointing';
+import { type Drawing, type Geometry, type Highlight, plotBottom, toX } from '../picture';
 
 interface ReplayFrontProps {
   reading: Reading;

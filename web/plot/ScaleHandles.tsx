@@ -1,9 +1,7 @@
 import { type MouseEvent, useState } from 'react';
 import { axisFormat, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import type { Drawing, DrawnPanel } from '../picture';
-import { dayAt, plotBottom } from '../picture';
-import { roundOn } from '../picture';
+import { dayAt, type Drawing, type DrawnPanel, plotBottom, roundOn } from '../picture';
 
 interface ScaleHandlesProps {
   reading: Reading;

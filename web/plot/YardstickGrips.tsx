@@ -1,10 +1,16 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { axisFormat, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import type { Drawing, DrawnPanel } from '../picture';
-import { dayAt, plotBottom, toX, toY } from '../picture';
-import { geometryOn } from '../picture';
-import { roundOn } from '../picture';
+import {
+  dayAt,
+  type Drawing,
+  type DrawnPanel,
+  geometryOn,
+  plotBottom,
+  roundOn,
+  toX,
+  toY,
+} from '../picture';
 
 /** A value or a date of a yardstick that can be moved by hand. */
 export interface YardstickGrip {

@@ -2,11 +2,8 @@ import { type RefObject, useMemo } from 'react';
 import type { Note } from '../../contract';
 import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
-import { type Drawing, drawChart } from '../picture';
-import { placeOf } from '../picture';
-import { measureText } from '../picture';
+import { drawChart, type Drawing, type Highlight, measureText, placeOf } from '../picture';
 import { useSize } from './usePlot';
-import { type Highlight } from '../picture';
 
 interface Drawn {
   highlight: Highlight;

@@ -1,9 +1,6 @@
 import type { Reading, ReadSeries } from '../../core/reading';
-import { sayDifference } from '../picture';
-import { plotBottom, toX } from '../picture';
-import type { PlacedPanel } from '../picture';
+import { type Highlight, type PlacedPanel, plotBottom, sayDifference, toX } from '../picture';
 import { ValueChips } from './ValueChips';
-import { type Highlight } from '../picture';
 
 interface CompactReadOutProps {
   reading: Reading;

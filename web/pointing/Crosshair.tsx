@@ -1,12 +1,20 @@
 import { writeFigure, writeWhole } from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { page, shades, StrokeSample } from '../look';
-import { colourAt, sayDifference, sayOff } from '../picture';
+import {
+  colourAt,
+  type Drawing,
+  type DrawnPanel,
+  geometryOn,
+  type Highlight,
+  isLit,
+  plotBottom,
+  sayDifference,
+  sayOff,
+  toX,
+  toY,
+} from '../picture';
 import { CompactReadOut } from './CompactReadOut';
-import type { Drawing, DrawnPanel } from '../picture';
-import { plotBottom, toX, toY } from '../picture';
-import { geometryOn } from '../picture';
-import { type Highlight, isLit } from '../picture';
 
 interface CrosshairProps {
   reading: Reading;

@@ -1,6 +1,5 @@
 import type { Reading } from '../../core/reading';
-import type { Drawing } from '../picture';
-import { plotBottom, toX } from '../picture';
+import { type Drawing, plotBottom, toX } from '../picture';
 import type { Stretch } from './narrowing';
 
 interface DatesBandProps {

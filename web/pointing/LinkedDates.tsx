@@ -1,12 +1,9 @@
 import type { Day } from '../../core/calendar';
 import { between, linesOf, type Reading, sayBetween } from '../../core/reading';
 import { PanelLine, valuedAt } from './Crosshair';
-import type { Drawing } from '../picture';
-import { plotBottom, toX } from '../picture';
-import { placeOf } from '../picture';
+import { type Drawing, type Highlight, placeOf, plotBottom, toX } from '../picture';
 import { type Linked, usePointedElsewhere } from './pointing';
 import { ValueChips } from './ValueChips';
-import { type Highlight } from '../picture';
 
 interface LinkedDatesProps {
   reading: Reading;

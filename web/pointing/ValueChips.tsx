@@ -1,10 +1,17 @@
 import { spreadLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
-import { colourAt } from '../picture';
-import { plotBottom, toX, toY } from '../picture';
-import { geometryOn, type PlacedPanel } from '../picture';
-import { type Highlight, isAway, isLit } from '../picture';
+import {
+  colourAt,
+  geometryOn,
+  type Highlight,
+  isAway,
+  isLit,
+  type PlacedPanel,
+  plotBottom,
+  toX,
+  toY,
+} from '../picture';
 
 interface ValueChipsProps {
   reading: Reading;

@@ -1,8 +1,6 @@
-import type { Reading } from '../../core/reading';
-import { linesOf } from '../../core/reading';
-import { type Highlight, latestLit, noHighlight } from '../picture';
+import { linesOf, type Reading } from '../../core/reading';
+import { type Highlight, latestLit, noHighlight, placeOf } from '../picture';
 import { pickDates, pickedStretch, pickLine } from './narrowing';
-import { placeOf } from '../picture';
 import { middleDay, type Pointed } from './pointed';
 import type { Linked } from './pointing';
 

@@ -1,7 +1,13 @@
 import type { Reading } from '../../core/reading';
-import type { DrawnPanel, Drawing } from '../picture';
-import { dayAt, type Geometry, periodAt, plotBottom } from '../picture';
-import { seriesAt } from '../picture';
+import {
+  dayAt,
+  type Drawing,
+  type DrawnPanel,
+  type Geometry,
+  periodAt,
+  plotBottom,
+  seriesAt,
+} from '../picture';
 
 /** What the reader points at. */
 export interface Pointed {

@@ -1,7 +1,6 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Reading } from '../../core/reading';
-import type { Drawing } from '../picture';
-import { dayAt, periodAt } from '../picture';
+import { dayAt, type Drawing, periodAt } from '../picture';
 import type { Stretch } from './narrowing';
 
 /** A pointer that has moved less than this has pressed, not dragged, in pixels. */

@@ -1,5 +1,4 @@
-import { receiver, sender } from './readingChannel';
-import type { Question } from './readingChannel';
+import { type Question, receiver, sender } from './readingChannel';
 
 const question = (chart: object, frames: object) =>
   [chart, frames, { today: 1 }] as unknown as Question;

@@ -1,7 +1,6 @@
 import { mixed, object } from 'yup';
 import { type Edge, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
-import type { ConditionKind } from '../condition';
-import { never } from '../condition';
+import { type ConditionKind, never } from '../condition';
 import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
 
 /** Beside a value: a number, a dial, a statistic. */

@@ -1,6 +1,7 @@
+import { type AxisDefinition } from '../../axis';
 import type { Position } from '../../arrangements';
 import type { Day } from '../../calendar';
-import type { AlongDefinition, DrawnChart } from '../../chart';
+import type { DrawnChart } from '../../chart';
 import type { SeriesFrames } from '../../figures';
 import type { PeriodStyle } from '../../labels';
 import { numbers } from './numbers';
@@ -11,7 +12,7 @@ import { words } from './words';
 
 export { mostPeriods };
 
-const kinds: Readonly<Record<AlongDefinition['kind'], PositionsKind>> = {
+const kinds: Readonly<Record<AxisDefinition['kind'], PositionsKind>> = {
   periods,
   recorded,
   numbers,

@@ -1,10 +1,7 @@
+import { type AxisDefinition, axisKind, isOfPeriods } from '../../../core/axis';
 import { Checkbox, Radio } from 'antd';
 import { type Grain, grains } from '../../../core/calendar';
-import {
-  type AlongDefinition,
-  type ChartDefinition,
-  type SeriesDefinition,
-} from '../../../core/chart';
+import { type ChartDefinition, type SeriesDefinition } from '../../../core/chart';
 import { monthNames } from '../../../core/labels';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
@@ -26,8 +23,8 @@ export function GrainPhrase({ chart, main }: GrainPhraseProps) {
   return (
     <Phrase words={sayAlong(chart)} label="Period">
       <AlongFields {...{ chart, main }} />
-      {along.kind === 'periods' && <Grains chart={chart} />}
-      {along.kind === 'periods' && <ReaderGrains chart={chart} />}
+      {isOfPeriods(along) && <Grains chart={chart} />}
+      {isOfPeriods(along) && <ReaderGrains chart={chart} />}
       {!('column' in along) && (
         <SelectField
           label="Years begin in"
@@ -77,8 +74,7 @@ function ReaderGrains({ chart: { grain, readerGrains = [] } }: Pick<GrainPhraseP
 }
 
 function sayAlong({ along, grain }: ChartDefinition): string {
-  if (along.kind === 'periods') return grain;
-  return along.kind === 'recorded' ? 'date as recorded' : along.column;
+  return axisKind(along).phrase(along, grain);
 }
 
 /** Dates, or a column of the source; of words, their order. */
@@ -88,7 +84,7 @@ function AlongFields({ chart: { along }, main }: GrainPhraseProps) {
   const [ask] = api.useLazyWordsQuery();
   const sourceId = sourceOfFigures(main.figures) ?? 0;
   const columns = sources?.find(({ id }) => id === sourceId)?.columns ?? [];
-  const set = (next: AlongDefinition) => change((before) => ({ ...before, along: next }));
+  const set = (next: AxisDefinition) => change((before) => ({ ...before, along: next }));
   const choose = async (value: string) => {
     const [kind = '', column = ''] = value.split(/:(.*)/s);
     if (kind === 'periods' || kind === 'recorded') set({ kind });

@@ -1,9 +1,8 @@
 import type { Annotations, Shape } from 'plotly.js';
 import type { Reading } from '../../../core/reading';
 import { page } from '../../look';
-import { plotWidth } from '../geometry';
+import { plotWidth, type ScaleSize } from '../geometry';
 import { axisOf } from '../scales';
-import type { ScaleSize } from '../geometry';
 import type { PlacedPanel } from '../panels';
 import type { AxisDrawing } from './axisDrawing';
 import { layTape, type Tape } from './tape';
