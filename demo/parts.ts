@@ -1,7 +1,7 @@
 import {
   type ChartDefinition,
-  plainAxes,
-  plainStroke,
+  plainChart,
+  plainSeries,
   type SeriesDefinition,
   type SplitDefinition,
 } from '../core/chart';
@@ -11,22 +11,7 @@ import { draftRule, draftStandout } from '../core/editing';
 export type SourceIds = Readonly<Record<string, number>>;
 
 /** A monthly chart in one picture, with nothing on it. */
-export const empty: Omit<ChartDefinition, 'title' | 'series'> = {
-  version: 4,
-  grain: 'month',
-  yearStart: 1,
-  along: { kind: 'periods' },
-  span: { kind: 'fixed', from: null, to: null },
-  arrangement: { kind: 'one' },
-  axes: plainAxes,
-  names: { as: 'ends', yardsticks: false },
-  filters: [],
-  emphasis: null,
-  yardsticks: [],
-  dials: [],
-  colourRules: [],
-  standouts: [],
-};
+export const empty: Omit<ChartDefinition, 'title'> = { ...plainChart, grain: 'month' };
 
 /** Makes series that draw from the demo's sources. */
 export const seriesOf =
@@ -41,16 +26,7 @@ export const seriesOf =
     id,
     name,
     role,
-    derived: null,
-    split: null,
-    spread: false,
-    gap: 'open',
-    handover: null,
-    mark: null,
-    stroke: plainStroke,
-    readings: false,
-    axis: 'first',
-    hidden: false,
+    ...plainSeries,
     figures: {
       kind: 'rows',
       percent: 50,

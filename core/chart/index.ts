@@ -30,6 +30,7 @@ export {
   type StyledYardstick,
 } from './definition';
 export { freeName, isSamePart, namedAlready, namedParts, type Part } from './parts';
+export { plainChart, plainSeries } from './plainChart';
 export { plainReplay, type ReplayDefinition } from './replay';
 export { strokeOfRole, takesPalette } from './roleStrokes';
 export { type Role, roles, roleWords } from './roles';

@@ -2,8 +2,8 @@ import {
   type ChartDefinition,
   type Colour,
   type ColourRuleDefinition,
-  plainAxes,
-  plainStroke,
+  plainChart,
+  plainSeries,
   type SeriesDefinition,
   type StandoutDefinition,
   takesPalette,
@@ -60,16 +60,7 @@ export function draftSeries(
       percent: 50,
       filters: [],
     },
-    derived: null,
-    split: null,
-    spread: false,
-    gap: 'open',
-    handover: null,
-    mark: null,
-    stroke: plainStroke,
-    readings: false,
-    axis: 'first',
-    hidden: false,
+    ...plainSeries,
   };
 }
 
@@ -78,21 +69,11 @@ export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
   const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
   return {
-    version: 4,
+    ...plainChart,
     title: `${series.name} by ${grain}`,
     grain,
-    along: { kind: 'periods' },
-    span: { kind: 'fixed', from: null, to: null },
-    yearStart: 1,
-    arrangement: { kind: 'one' },
-    axes: plainAxes,
-    names: { as: 'ends', yardsticks: false },
-    filters: [],
-    emphasis: null,
     series: [series],
-    dials: [],
     yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
-    colourRules: [],
     standouts: [
       draftStandout('highest', series.id, { kind: 'highest' }),
       draftStandout('lowest', series.id, { kind: 'lowest' }),

@@ -1,5 +1,5 @@
 import type { Frame } from '../frame';
-import { type ChartDefinition, plainAxes, plainStroke, type SeriesDefinition } from '../chart';
+import { type ChartDefinition, plainChart, plainSeries, type SeriesDefinition } from '../chart';
 
 /** A series of a test: a sum of one column of source 1, and nothing else unless told. */
 export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): SeriesDefinition => ({
@@ -15,37 +15,15 @@ export const testSeries = (id: string, more: Partial<SeriesDefinition> = {}): Se
     percent: 50,
     filters: [],
   },
-  derived: null,
-  split: null,
-  spread: false,
-  gap: 'open',
-  handover: null,
-  mark: null,
-  stroke: plainStroke,
-  readings: false,
-  axis: 'first',
-  hidden: false,
+  ...plainSeries,
   ...more,
 });
 
 /** A monthly chart of a test, in one picture. */
 export const testChart = (more: Partial<ChartDefinition> = {}): ChartDefinition => ({
-  version: 4,
+  ...plainChart,
   title: 'Test',
   grain: 'month',
-  yearStart: 1,
-  along: { kind: 'periods' },
-  span: { kind: 'fixed', from: null, to: null },
-  arrangement: { kind: 'one' },
-  axes: plainAxes,
-  names: { as: 'ends', yardsticks: false },
-  filters: [],
-  emphasis: null,
-  series: [],
-  yardsticks: [],
-  dials: [],
-  colourRules: [],
-  standouts: [],
   ...more,
 });
 
