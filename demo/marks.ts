@@ -120,7 +120,7 @@ const fuelLimit = ({ series }: Parts): ChartDefinition => ({
     },
     {
       id: 'contract',
-      kind: 'moment',
+      kind: 'foundDate',
       name: 'Contract begins',
       offsetDays: 0,
       at: 'dial',
@@ -145,7 +145,7 @@ const pace = ({ fares, budget }: Parts): ChartDefinition => ({
     today,
     {
       id: 'last',
-      kind: 'moment',
+      kind: 'foundDate',
       name: 'Last actual',
       at: 'lastActual',
       dial: null,
@@ -269,7 +269,7 @@ const corridor = ({ series, fares, budget }: Parts): ChartDefinition => ({
   yardsticks: [
     {
       id: 'between',
-      kind: 'ribbon',
+      kind: 'between',
       name: 'Budget to last year',
       onAxis: true,
       from: { series: 'budget' },

@@ -18,7 +18,7 @@ const withYardstick = (yardstick: object) =>
 const level = (name: string, value: object) =>
   withYardstick({ kind: 'line', name, value, shading: 'none', onAxis: true });
 const at = (name: string, more: object) =>
-  withYardstick({ kind: 'moment', name, dial: null, offsetDays: 0, ...more });
+  withYardstick({ kind: 'foundDate', name, dial: null, offsetDays: 0, ...more });
 const each = (name: string, on: object) => withYardstick({ kind: 'recurring', name, ...on });
 const stretch = (name: string, to: string | null) =>
   withYardstick({ kind: 'dates', name, from: '2026-01-05', to });

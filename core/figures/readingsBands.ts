@@ -20,7 +20,7 @@ export function withReadingsBands(chart: ChartDefinition): ChartDefinition {
     const low = endOf(chart, of, { id: `${each.id}0`, name: sayReadingsEnd(from) }, from);
     const high = endOf(chart, of, { id: `${each.id}1`, name: sayReadingsEnd(to) + readings }, to);
     series.push(...low, ...high);
-    return { ...rest, kind: 'ribbon', from: named(low), to: named(high) };
+    return { ...rest, kind: 'between', from: named(low), to: named(high) };
   });
   return { ...chart, series, yardsticks };
 }

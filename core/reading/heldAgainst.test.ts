@@ -22,7 +22,7 @@ const yardsticks = yardstickKinds.map(({ kind, drafts }) => {
   const more = {
     line: { shading: 'beneath' },
     band: { from: { kind: 'number', number: 8 }, to: { kind: 'number', number: 16 } },
-    ribbon: { from: { series: 'High' }, to: { series: 'Low' } },
+    between: { from: { series: 'High' }, to: { series: 'Low' } },
     steps: { series: 'Low' },
   };
   const draft = { ...drafts[0]?.draft(about), ...more[kind as keyof typeof more], id: kind };
@@ -33,7 +33,7 @@ const yardsticks = yardstickKinds.map(({ kind, drafts }) => {
 const edges: Partial<Record<YardstickDefinition['kind'], readonly [Figures, Figures]>> = {
   line: [Array(5).fill(12), Array(5).fill(12)],
   band: [Array(5).fill(8), Array(5).fill(16)],
-  ribbon: [
+  between: [
     [4, 6, 6, 6, null],
     [6, 12, 18, 10, null],
   ],
@@ -115,7 +115,7 @@ it('reads every kind of condition beside every kind of yardstick', () => {
 });
 
 it('changes the colour where the line crosses the edge of a band that changes', () => {
-  const condition = { kind: 'yardstick', is: 'over', yardstick: 'ribbon' } as const;
+  const condition = { kind: 'yardstick', is: 'over', yardstick: 'between' } as const;
   const line = read({ colourRules: [draftRule('rule', 'Fares', condition, 'plum')] });
   const plum = line?.pieces.filter(({ colour }) => colour === 'plum') ?? [];
   const middles = periods.map((start, at) => (start + (periods[at + 1] ?? start + 31)) / 2);

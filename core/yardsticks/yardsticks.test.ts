@@ -221,22 +221,29 @@ it.each([
   ['yearEnd', -300, 64],
   ['dial', 0, 45],
 ] as const)('finds its own date: %s and %i days', (at, offsetDays, wanted) => {
-  const moment = { id: 'm', kind: 'moment', name: 'M', at, dial: 'when', offsetDays } as const;
+  const foundDate = {
+    id: 'm',
+    kind: 'foundDate',
+    name: 'M',
+    at,
+    dial: 'when',
+    offsetDays,
+  } as const;
   const turned = new Map([['when', '1970-02-15']]);
-  expect(find(moment, { ...calendar, today: 60, dials: turned })?.days).toEqual([wanted]);
+  expect(find(foundDate, { ...calendar, today: 60, dials: turned })?.days).toEqual([wanted]);
 });
 
-it('spans a ribbon between two series, and stands an edge where a dial stands', () => {
-  const ribbon: YardstickDefinition = {
+it('spans a band between two series, and stands an edge where a dial stands', () => {
+  const between: YardstickDefinition = {
     id: 'r',
-    kind: 'ribbon',
+    kind: 'between',
     name: 'R',
     onAxis: true,
     from: { series: 'fares' },
     to: { series: 'costs' },
   };
-  expect(find(ribbon)?.edges).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
-  expect(find({ ...ribbon, to: { series: 'gone' } } as YardstickDefinition)?.edges).toBeNull();
+  expect(find(between)?.edges).toEqual({ low: [5, 5, null, 5], high: [10, 20, null, 900] });
+  expect(find({ ...between, to: { series: 'gone' } } as YardstickDefinition)?.edges).toBeNull();
   expect(find(level({ kind: 'dial', dial: 'limit' }))?.value).toBe(7);
   expect(find(level({ kind: 'dial', dial: 'gone' }))?.value).toBeNull();
 });

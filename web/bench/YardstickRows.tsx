@@ -22,9 +22,9 @@ const samples: Record<
   line: LevelSample,
   band: BandSample,
   steps: BandSample,
-  ribbon: BandSample,
+  between: BandSample,
   readings: BandSample,
-  moment: TodaySample,
+  foundDate: TodaySample,
   recurring: TodaySample,
   recorded: TodaySample,
   today: TodaySample,
@@ -77,7 +77,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
 
 /** Over what it was found, or where it stands. */
 function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
-  if (['today', 'dates', 'moment', 'recurring', 'recorded'].includes(yardstick.kind)) {
+  if (['today', 'dates', 'foundDate', 'recurring', 'recorded'].includes(yardstick.kind)) {
     const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
     const shown = found && found.days.length + found.stretches.length > 0;
     return [

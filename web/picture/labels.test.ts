@@ -100,7 +100,7 @@ it('names lines in a legend, each once and with its own stroke, and then not at 
 it('names a band between two series at its end, or in the legend', () => {
   const series = [testSeries('Riders', { split }), testSeries('Rate')];
   const edges = { from: { series: 'Riders' }, to: { series: 'Rate' } };
-  const band = { id: 'b', kind: 'ribbon', name: 'Between', onAxis: false, ...edges } as const;
+  const band = { id: 'b', kind: 'between', name: 'Between', onAxis: false, ...edges } as const;
   const drawn = (as: 'ends' | 'legend') =>
     draw(
       read({ series, yardsticks: [band], standouts: [], names: { as, yardsticks: true } }),

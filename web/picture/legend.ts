@@ -76,7 +76,7 @@ function namedIn({ look, ...reading }: Reading): Named[] {
   const once = new Map(lines.map((line) => [`${line.text} ${JSON.stringify(line.stroke)}`, line]));
   const held = look.names.yardsticks ? (reading.panels[0]?.yardsticks ?? []) : [];
   const yardsticks = held.flatMap(({ kind, name, value, look, second }): Named[] => {
-    if (!['line', 'band', 'ribbon'].includes(kind)) return [];
+    if (!['line', 'band', 'between'].includes(kind)) return [];
     const format = second ? reading.secondFormat : reading.format;
     const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
     return [{ series: null, text, rules: [], stroke: strokeOfLook(look) }];

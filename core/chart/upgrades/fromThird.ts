@@ -30,8 +30,8 @@ interface Part {
 
 /**
  * Version 4 has no two series, yardsticks or dials of one name, capitals ignored: later ones get a number
- * after it. What named one of several names the one that was meant. How a chart is linked with others has
- * a name that says so.
+ * after it. What named one of several names the one that was meant. How a chart is linked with others, and
+ * two kinds of yardsticks, have names that say what they are.
  */
 export function fromThird(third: ThirdChart): FourthChart {
   const { series, dials, together, ...others } = third;
@@ -67,7 +67,10 @@ export function fromThird(third: ThirdChart): FourthChart {
     ...(together !== undefined && { linking: together }),
     version: 4,
     title: renamedSlots(third.title, renamedTo(inTitle)),
-    yardsticks: third.yardsticks.map((each) => rename('yardsticks', each)),
+    yardsticks: third.yardsticks.map((each) => ({
+      ...rename('yardsticks', each),
+      kind: kindsRenamed[each.kind] ?? each.kind,
+    })),
     dials: dials.map((each) => rename('dials', each)),
     series: series.map((each) => {
       const others = of('series').filter(({ id }) => id !== each.id);
@@ -79,6 +82,9 @@ export function fromThird(third: ThirdChart): FourthChart {
     }),
   };
 }
+
+/** Kinds of yardsticks that have another name since. */
+const kindsRenamed: Readonly<Record<string, string>> = { ribbon: 'between', moment: 'foundDate' };
 
 /** All that had a name. */
 const partsOf = ({ series, yardsticks, dials }: ThirdChart): Part[] => [

@@ -99,7 +99,19 @@ it('gives what shares a name one of its own, and lets what was named stay what w
       part('b', 'fares'),
       formula('g', 'Worked', '"fares" * limit'),
     ],
-    yardsticks: [line('l', 'Limit'), line('m', 'Share')],
+    yardsticks: [
+      line('l', 'Limit'),
+      line('m', 'Share'),
+      {
+        id: 'r',
+        kind: 'ribbon',
+        name: 'R',
+        from: { series: 'a' },
+        to: { series: 'b' },
+        onAxis: true,
+      },
+      { id: 'd', kind: 'moment', name: 'D', at: 'yearEnd', dial: null, offsetDays: 0 },
+    ],
     dials: [dial('s', 'Share'), dial('d', 'Limit')],
     colourRules: [],
     standouts: [],
@@ -109,9 +121,15 @@ it('gives what shares a name one of its own, and lets what was named stay what w
   expect(fourth.series.map(({ name }) => name)).toEqual(['Fares', 'Fares 2', 'fares 3', 'Worked']);
   expect(
     [...fourth.yardsticks, ...fourth.dials].map((each) => 'name' in each && each.name),
-  ).toEqual(['Limit', 'Share', 'Share 2', 'Limit 2']);
+  ).toEqual(['Limit', 'Share', 'R', 'D', 'Share 2', 'Limit 2']);
   const texts = fourth.series.map(({ figures }) => figures.kind === 'formula' && figures.text);
   expect([texts[0], texts[3]]).toEqual(['"Fares 2" / "Share 2"', '"fares 3" * "Limit 2"']);
+  expect(fourth.yardsticks.map(({ kind }) => kind)).toEqual([
+    'line',
+    'line',
+    'between',
+    'foundDate',
+  ]);
   expect(fourth).toMatchObject({ linking: { linked: false, narrows: false } });
   expect(fourth).not.toHaveProperty('together');
   expect(fourth.title).toBe('{fares 3} beside {Limit}, {Share} and {Gone}');

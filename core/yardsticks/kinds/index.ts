@@ -5,18 +5,18 @@ import { band } from './band';
 import { dates } from './dates';
 import type { DraftOf, Edges, Found, YardstickKind } from './kind';
 import { line, type Shading, shadings } from './line';
-import { moment } from './moment';
+import { foundDate } from './foundDate';
 import { mostRecorded, type RecordedDate, recorded } from './recorded';
 import { type ReadingsEnd, readings, sayReadingsEnd } from './readings';
 import { recurring } from './recurring';
-import { ribbon } from './ribbon';
+import { between } from './between';
 import { stepOf, steps } from './steps';
 import { today } from './today';
 
 export type { DraftOf, Edges, Found, ReadingsEnd, RecordedDate, Shading };
 export { mostRecorded, sayReadingsEnd, shadings, stepOf };
 
-const all = [line, band, ribbon, readings, steps, today, moment, dates, recurring, recorded];
+const all = [line, band, between, readings, steps, today, foundDate, dates, recurring, recorded];
 
 /** Anything that series are read against besides each other. */
 export type YardstickDefinition = DefinitionOf<(typeof all)[number]>;

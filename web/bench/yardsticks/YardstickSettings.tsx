@@ -8,11 +8,11 @@ import { BandSentence } from './BandSentence';
 import { DatesSentence } from './DatesSentence';
 import { LookPhrase } from './LookPhrase';
 import { LineSentence } from './LineSentence';
-import { MomentSentence } from './MomentSentence';
+import { FoundDateSentence } from './FoundDateSentence';
 import { ReadingsSentence } from './ReadingsSentence';
 import { RecordedSentence } from './RecordedSentence';
 import { RecurringSentence } from './RecurringSentence';
-import { RibbonSentence } from './RibbonSentence';
+import { BetweenSentence } from './BetweenSentence';
 import { StepsSentence } from './StepsSentence';
 import { TodaySentence } from './TodaySentence';
 import type { YardstickSentenceProps } from './yardstickSentence';
@@ -24,9 +24,9 @@ const sentences: {
   line: LineSentence,
   band: BandSentence,
   steps: StepsSentence,
-  ribbon: RibbonSentence,
+  between: BetweenSentence,
   readings: ReadingsSentence,
-  moment: MomentSentence,
+  foundDate: FoundDateSentence,
   recurring: RecurringSentence,
   recorded: RecordedSentence,
   today: TodaySentence,

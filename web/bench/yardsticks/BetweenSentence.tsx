@@ -2,7 +2,7 @@ import { Phrase, SelectField } from '../../controls';
 import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A band between two series. */
-export function RibbonSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'ribbon'>) {
+export function BetweenSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'between'>) {
   const phrase = (end: 'from' | 'to', label: string) => {
     const { series } = yardstick[end];
     const words = chart.series.find(({ id }) => id === series)?.name ?? 'a series that is gone';

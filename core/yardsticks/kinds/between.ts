@@ -4,9 +4,9 @@ import { nameOf, type YardstickContext } from '../context';
 import { nothingFound, type YardstickKind } from './kind';
 
 /** A band between two series: from the least to the greatest, from a low plan to a high one. */
-export interface RibbonDefinition {
+export interface BetweenDefinition {
   id: string;
-  kind: 'ribbon';
+  kind: 'between';
   name: string;
   from: { series: string };
   to: { series: string };
@@ -15,11 +15,11 @@ export interface RibbonDefinition {
 
 const edge = object({ series: string().required().max(40) });
 
-export const ribbon: YardstickKind<RibbonDefinition> = {
-  kind: 'ribbon',
+export const between: YardstickKind<BetweenDefinition> = {
+  kind: 'between',
   schema: object({
     id: string().required().max(40),
-    kind: mixed<'ribbon'>().oneOf(['ribbon']).required(),
+    kind: mixed<'between'>().oneOf(['between']).required(),
     name: string().required().trim().min(1).max(120),
     from: edge,
     to: edge,
@@ -30,7 +30,7 @@ export const ribbon: YardstickKind<RibbonDefinition> = {
     {
       label: 'Band between two series',
       draft: ({ series }) => ({
-        kind: 'ribbon',
+        kind: 'between',
         name: 'Between',
         from: { series },
         to: { series },

@@ -6,33 +6,33 @@ import { figure } from '../../values';
 import type { YardstickContext } from '../context';
 import { nothingFound, type YardstickKind } from './kind';
 
-export const moments = ['lastActual', 'yearStart', 'yearEnd', 'dial'] as const;
+export const foundDates = ['lastActual', 'yearStart', 'yearEnd', 'dial'] as const;
 
 /** A date line that finds its own date: the last actual, an end of the fiscal year, a dial. */
-export interface MomentDefinition {
+export interface FoundDateDefinition {
   id: string;
-  kind: 'moment';
+  kind: 'foundDate';
   name: string;
-  at: (typeof moments)[number];
+  at: (typeof foundDates)[number];
   /** the dial whose date it is; null for any other */
   dial: string | null;
   offsetDays: number;
 }
 
-const names: Record<MomentDefinition['at'], string> = {
+const names: Record<FoundDateDefinition['at'], string> = {
   lastActual: 'Last actual',
   yearStart: 'Year start',
   yearEnd: 'Year end',
   dial: 'Set date',
 };
 
-export const moment: YardstickKind<MomentDefinition> = {
-  kind: 'moment',
+export const foundDate: YardstickKind<FoundDateDefinition> = {
+  kind: 'foundDate',
   schema: object({
     id: string().required().max(40),
-    kind: mixed<'moment'>().oneOf(['moment']).required(),
+    kind: mixed<'foundDate'>().oneOf(['foundDate']).required(),
     name: string().required().trim().min(1).max(120),
-    at: mixed<MomentDefinition['at']>().oneOf(moments).required(),
+    at: mixed<FoundDateDefinition['at']>().oneOf(foundDates).required(),
     dial: string().nullable().defined().max(40),
     offsetDays: figure().integer().min(-3660).max(3660).required(),
   }),
@@ -45,7 +45,7 @@ export const moment: YardstickKind<MomentDefinition> = {
     {
       label: 'Last actual',
       draft: () => ({
-        kind: 'moment',
+        kind: 'foundDate',
         name: names.lastActual,
         at: 'lastActual',
         dial: null,
@@ -60,7 +60,7 @@ export const moment: YardstickKind<MomentDefinition> = {
 };
 
 function dayOf(
-  at: MomentDefinition['at'],
+  at: FoundDateDefinition['at'],
   dial: string | null,
   { positions, lines, today, yearStart, dials }: YardstickContext,
 ): Day | null {

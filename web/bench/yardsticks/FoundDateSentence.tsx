@@ -3,9 +3,9 @@ import { Phrase, SelectField } from '../../controls';
 import { OffsetField, sayOffset } from './OffsetField';
 import type { YardstickSentenceProps } from './yardstickSentence';
 
-type Moment = Extract<YardstickDefinition, { kind: 'moment' }>['at'];
+type FoundDate = Extract<YardstickDefinition, { kind: 'foundDate' }>['at'];
 
-const momentWords: Record<Moment, string> = {
+const dateWords: Record<FoundDate, string> = {
   lastActual: 'the last actual',
   yearStart: 'the start of this fiscal year',
   yearEnd: 'the end of this fiscal year',
@@ -13,14 +13,18 @@ const momentWords: Record<Moment, string> = {
 };
 
 /** A date line that finds its own date. */
-export function MomentSentence({ chart, yardstick, onChange }: YardstickSentenceProps<'moment'>) {
+export function FoundDateSentence({
+  chart,
+  yardstick,
+  onChange,
+}: YardstickSentenceProps<'foundDate'>) {
   const { at, dial, offsetDays } = yardstick;
   const dials = chart.dials.filter(({ kind }) => kind === 'date');
   const named = dials.find(({ id }) => id === dial)?.name;
   return (
     <>
       A line at{' '}
-      <Phrase words={sayOffset(offsetDays, named ?? momentWords[at])} label="At">
+      <Phrase words={sayOffset(offsetDays, named ?? dateWords[at])} label="At">
         <SelectField
           label="At"
           value={at}
@@ -31,9 +35,9 @@ export function MomentSentence({ chart, yardstick, onChange }: YardstickSentence
               dial: next === 'dial' ? (dials[0]?.id ?? null) : null,
             })
           }
-          options={Object.entries(momentWords)
+          options={Object.entries(dateWords)
             .filter(([value]) => value !== 'dial' || dials.length > 0)
-            .map(([value, label]) => ({ value: value as Moment, label }))}
+            .map(([value, label]) => ({ value: value as FoundDate, label }))}
         />
         {at === 'dial' && (
           <SelectField
