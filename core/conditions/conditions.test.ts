@@ -1,50 +1,14 @@
 import fc from 'fast-check';
-import { parseDay, periodsBetween } from '../calendar';
-import { type ChartDefinition, type SeriesDefinition } from '../chart';
+import { parseDay } from '../calendar';
 import { chartFrames, drawnChart } from '../figures';
 import { draftRule } from '../editing';
 import { linesOf, readChart, sayWhy } from '../reading';
 import { testChart, testFrame, testSeries } from '../testing';
-import type { Figures } from '../values';
+import { periods, readRules } from '../testing/readRules';
 import vectors from '../vectors/bands.json';
 import { type ConditionDefinition, conditionSchema, isWithin } from './index';
 
 const day = (text: string) => parseDay(text) as number;
-const periods = periodsBetween(day('2026-01-01'), day('2026-06-01'), 'month');
-const today = day('2026-07-10');
-
-/** Reads a line of monthly figures held against a plan, with rules. */
-function read(
-  figures: Figures,
-  conditions: readonly ConditionDefinition[],
-  more: Partial<ChartDefinition> = {},
-  own: Partial<SeriesDefinition> = {},
-) {
-  const of = (values: Figures) =>
-    testFrame({
-      periods: periods.slice(0, values.length),
-      values: [[...values]],
-      completeTo: today,
-    });
-  const chart = testChart({
-    series: [
-      testSeries('Fares', { mark: { against: 'Plan', good: 'atLeast' }, ...own }),
-      testSeries('Plan', { role: 'budget' }),
-    ],
-    colourRules: conditions.map((condition, at) => draftRule(`r${at}`, 'Fares', condition, 'plum')),
-    ...more,
-  });
-  const plan = figures.map(() => 10);
-  const { frames } = chartFrames(chart, { Fares: of(figures), Plan: of(plan) }, today);
-  const reading = readChart(drawnChart(chart), frames, { today, dials: { Limit: 30 } });
-  const [line] = linesOf(reading);
-  return {
-    ...reading,
-    chart: drawnChart(chart),
-    caughtBy: line?.caughtBy,
-    pieces: line?.pieces ?? [],
-  };
-}
 
 const number = (value: number) => ({ kind: 'number', number: value }) as const;
 const mark = (is: 'on' | 'off'): ConditionDefinition => ({ kind: 'mark', is });
@@ -133,7 +97,7 @@ it.each<[string, ConditionDefinition, boolean[]]>([
     Array(6).fill(false),
   ],
 ])('catches figures that are %s', (_, condition, wanted) => {
-  const { caughtBy } = read([9, 10, 8, 6, 2, 20], [condition]);
+  const { caughtBy } = readRules([9, 10, 8, 6, 2, 20], [condition]);
   expect(caughtBy?.map((caught) => caught === 'r0')).toEqual(wanted);
   expect(conditionSchema.validateSync(condition)).toEqual(condition);
 });
@@ -165,7 +129,7 @@ it.each<[string, ConditionDefinition, number[]]>([
     to: number(18),
     onAxis: false,
   } as const;
-  const { pieces, positions } = read(
+  const { pieces, positions } = readRules(
     [10, 20],
     [condition],
     { dials: [limit], yardsticks: [band] },
@@ -187,7 +151,7 @@ it('lets the first rule that holds win, and says what the others are worth', () 
     is: 'over',
     to: number(value),
   });
-  const { caughtBy, rules } = read([1, 5, 9], [over(4), over(8), over(100), over(0)]);
+  const { caughtBy, rules } = readRules([1, 5, 9], [over(4), over(8), over(100), over(0)]);
   expect(caughtBy).toEqual(['r3', 'r0', 'r0']);
   expect(rules.map(({ name, caught, warning }) => [name, caught, warning.slice(0, 13)])).toEqual([
     ['Over 4', 2, ''],
@@ -200,7 +164,7 @@ it('lets the first rule that holds win, and says what the others are worth', () 
 it('gives dash, width and fill, and colours points without touching the line', () => {
   const under = mark('off');
   const dressed = (effect: 'line' | 'points' | 'fill') =>
-    read([5, 15], [], {
+    readRules([5, 15], [], {
       colourRules: [{ ...draftRule('r', 'Fares', under, 'plum'), effect, dash: 'dot', width: 5 }],
     });
   expect(dressed('line').pieces.map(({ colour, dash, width }) => [colour, dash, width])).toEqual([
@@ -253,7 +217,7 @@ it('tiles the line whatever the rules, and off the mark no less when the mark is
       value: number(plan),
       shading: 'none',
     } as const;
-    const { pieces } = read(
+    const { pieces } = readRules(
       figures,
       [],
       { yardsticks: [{ ...level, onAxis: true }] },
@@ -265,7 +229,7 @@ it('tiles the line whatever the rules, and off the mark no less when the mark is
   };
   fc.assert(
     fc.property(values, fc.array(rule, { maxLength: 3 }), plans, plans, (figures, rules, a, b) => {
-      const { pieces, positions } = read(figures, rules);
+      const { pieces, positions } = readRules(figures, rules);
       const ends = positions.map(({ middle }) => middle);
       expect([pieces[0]?.x[0], pieces.at(-1)?.x.at(-1)]).toEqual([ends[0], ends.at(-1)]);
       pieces.slice(1).forEach(({ x }, at) => expect(x[0]).toBe(pieces[at]?.x.at(-1)));
@@ -277,7 +241,7 @@ it('tiles the line whatever the rules, and off the mark no less when the mark is
 });
 
 it('says why a point looks as it does, with both numbers', () => {
-  const { panels, positions, rules, chart } = read([5, 15, null], [mark('off')]);
+  const { panels, positions, rules, chart } = readRules([5, 15, null], [mark('off')]);
   const [line] = linesOf({ panels });
   const why = (place: number) => line && sayWhy(chart, { positions, rules }, line, place);
   expect([why(0), why(1), why(2)]).toEqual([

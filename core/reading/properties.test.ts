@@ -1,85 +1,17 @@
 import fc from 'fast-check';
-import { civilDate, type Grain, grains, periodsBetween } from '../calendar';
+import { periodsBetween } from '../calendar';
 import { chartFrames } from '../figures';
-import { draftRule, draftStandout } from '../editing';
+import { draftRule } from '../editing';
 import { type SeriesDefinition } from '../chart';
-import { testChart, testFrame, testSeries } from '../testing';
+import { testChart, testFrame } from '../testing';
+import { numbersIn, numbersOf } from '../testing/numbersIn';
+import { cents, charts, from, series } from '../testing/randomCharts';
 import { exactSum } from '../values';
-import { writeDay, writeFigure } from '../labels';
+import { writeFigure } from '../labels';
 import { readChart } from './readChart';
-import type { Reading, ReadPanel } from './reading';
+import type { ReadPanel } from './reading';
 import { figuresCaught } from './rules';
 import { spanOf, zoomed, zoomOn } from './zoomed';
-
-const from = 20_454;
-
-const series = (
-  id: string,
-  role: SeriesDefinition['role'],
-  mark: SeriesDefinition['mark'],
-): SeriesDefinition => testSeries(id, { role, mark });
-
-const cents = fc.option(
-  fc.integer({ min: -100_000, max: 100_000 }).map((figure) => figure / 100),
-  { freq: 5 },
-);
-
-/** A chart of two series at any grain, held either way, with any figures, on any day. */
-const charts = fc
-  .record({
-    grain: fc.constantFrom<Grain>(...grains),
-    good: fc.constantFrom('atLeast' as const, 'atMost' as const),
-    against: fc.constantFrom('plan', 'level', 'nothing'),
-    figures: fc.array(fc.record({ actual: cents, plan: cents }), { maxLength: 30 }),
-    today: fc.integer({ min: from - 50, max: from + 1200 }),
-    level: fc.integer({ min: -500, max: 500 }),
-  })
-  .map(({ grain, good, against, figures, today, level }) => {
-    const definition = testChart({
-      grain,
-      series: [series('actual', 'actual', { against, good }), series('plan', 'budget', null)],
-      yardsticks: [
-        {
-          id: 'level',
-          kind: 'line',
-          name: 'Level',
-          value: { kind: 'number', number: level },
-          shading: 'none',
-          onAxis: true,
-        },
-        {
-          id: 'mean',
-          kind: 'line',
-          name: 'Mean',
-          value: { kind: 'statistic', statistic: 'mean', series: 'actual' },
-          shading: 'none',
-          onAxis: false,
-        },
-        { id: 'today', kind: 'today', offsetDays: 3 },
-      ],
-      colourRules: [
-        draftRule('off', 'actual', { kind: 'mark', is: 'off' }, 'brick'),
-        draftRule('on', 'actual', { kind: 'mark', is: 'on' }, 'indigo'),
-      ],
-      standouts: [
-        draftStandout('high', 'actual', { kind: 'highest' }),
-        draftStandout('low', 'actual', { kind: 'lowest' }),
-      ],
-    });
-    const periods = periodsBetween(from, from + 20_000, grain, figures.length);
-    const frame = (column: 'actual' | 'plan') =>
-      testFrame({
-        periods,
-        recordedGrain: 'day',
-        completeTo: from + 40_000,
-        values: [figures.map((each) => each[column])],
-      });
-    const aggregated = { actual: frame('actual'), plan: frame('plan') };
-    const { frames } = chartFrames(definition, aggregated, today);
-    const reading = readChart(definition, frames, { today });
-    const [panel] = reading.panels as [ReadPanel];
-    return { today, reading, panel, periods: reading.positions };
-  });
 
 it('judges each finished figure once, and no other', () => {
   fc.assert(
@@ -159,48 +91,6 @@ it('says something true in words about any chart', () => {
     }),
   );
 });
-
-/** What a reading holds that may be written in its words: figures, sums of them, periods, counts. */
-function numbersOf({ positions, described, title }: Reading, panel: ReadPanel): Set<string> {
-  const years = new Set(positions.map(({ start }) => civilDate(start).year));
-  const written = panel.series.flatMap(({ format, figures, comparison, pace }) => {
-    const judged = (_: unknown, place: number) => comparison?.judgements[place] !== null;
-    const ofYear = (year: number) => (_: unknown, place: number) =>
-      civilDate(positions[place]?.start ?? 0).year === year;
-    const sums = [...years].flatMap((year) => [
-      exactSum(figures.filter((each, at) => judged(each, at) && ofYear(year)(each, at))),
-      exactSum(
-        (comparison?.differences ?? []).filter((e, at) => judged(e, at) && ofYear(year)(e, at)),
-      ),
-    ]);
-    const values = [
-      ...figures,
-      ...sums,
-      ...(comparison?.spells ?? []).map(({ total }) => total),
-      ...panel.yardsticks.map(({ value }) => value),
-      ...(pace ? [pace.target, pace.neededPerPeriodLeft, pace.landsAtMeanRate] : []),
-    ];
-    return values.flatMap((value) =>
-      value === null ? [] : [writeFigure(value, format), writeFigure(Math.abs(value), format)],
-    );
-  });
-  const counts = [0, ...positions.map((_, place) => place + 1)].map(String);
-  const days = panel.yardsticks.flatMap((each) => each.days.map((day) => writeDay(day)));
-  const labels = positions.map(({ label }) => label);
-  const texts = [
-    title,
-    described,
-    ...written,
-    ...counts,
-    ...days,
-    ...labels,
-    ...panel.yardsticks.map(({ name }) => name),
-    ...[...years].map(String),
-  ];
-  return new Set(texts.flatMap(numbersIn));
-}
-
-const numbersIn = (text: string): string[] => text.match(/\d+(?:[.,]\d+)*/g) ?? [];
 
 it('writes no number in its words that it does not hold', () => {
   fc.assert(

@@ -5,7 +5,6 @@ let server: TestServer;
 let owner: TestPerson;
 let ids: { d: number; c: number; s: number; token: string; link: number };
 const people: Record<string, TestPerson> = {};
-
 const csv = 'Day,Fares\n2026-01-01,1.5\n2026-02-01,2.5\n';
 
 beforeAll(async () => {
