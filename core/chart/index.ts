@@ -29,7 +29,7 @@ export {
   type StandoutDefinition,
   type StyledYardstick,
 } from './definition';
-export { freeName, isSamePart, namedAlready, namedParts, type Part } from './parts';
+export { freeName, isSamePart, longestName, namedAlready, namedParts, type Part } from './parts';
 export { plainChart, plainSeries } from './plainChart';
 export { plainReplay, type ReplayDefinition } from './replay';
 export { strokeOfRole, takesPalette } from './roleStrokes';

@@ -24,7 +24,7 @@ import {
 } from './definition';
 import { axisSchema } from '../axis';
 import { axesSchema } from './axes';
-import { sharedName } from './parts';
+import { longestName, sharedName } from './parts';
 import { chartFilterSchema } from './chartFilters';
 import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
@@ -56,7 +56,7 @@ export const limits = {
 };
 
 const id = string().required().max(40);
-const name = string().required().trim().min(1).max(120);
+const name = string().required().trim().min(1).max(longestName);
 const columnName = string().required().max(200);
 const oneOf = <Value extends string>(values: readonly Value[]) => mixed<Value>().oneOf(values);
 

@@ -9,7 +9,7 @@ export {
   withMark,
 } from './draft';
 export { draftRole, type DraftSource } from './draftColumns';
-export { titleOfChart, withFollowingWords } from './followingWords';
+export { withFollowingWords } from './followingWords';
 export { continuesTyping } from './continuesTyping';
 export { type Hanging, hangingOn, withoutPart } from './hanging';
 export { withOwnNames, withRenamed } from './renaming';

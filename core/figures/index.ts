@@ -1,7 +1,7 @@
 export { chartFrames, isSplit } from './chartFrames';
 export { looksPastReaders } from './dependencies';
 export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
-export { drawnChart, type SeenBy } from './drawnChart';
+export { drawnChart } from './drawnChart';
 export { expandChart } from './expandChart';
 export { isOperand } from './measures';
 export { drawnGrain, spannedReach } from './reach';

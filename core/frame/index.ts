@@ -21,4 +21,4 @@ export {
 } from './frame';
 export { everyOf, type Readings } from './readings';
 export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
-export { layWithin, type Within } from './spread';
+export type { Within } from './spread';

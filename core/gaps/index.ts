@@ -11,5 +11,3 @@ export const gaps = gapKinds.map(({ kind }) => kind);
 /** The treatment of a series' gaps: its words and what it fills. */
 export const gapKind = (treatment: GapTreatment) =>
   gapKinds.find(({ kind }) => kind === treatment) as Gap<GapTreatment>;
-
-export type { Gap };

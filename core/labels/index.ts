@@ -27,5 +27,5 @@ export {
 export { spreadLabels } from './placement';
 export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
-export { fillSlots, renamedSlots, slotOf, slotsOf, withoutSlots } from './slots';
+export { fillSlots, renamedSlots, withoutSlots } from './slots';
 export { monthNames, shortMonthNames, shortWeekdayNames, weekdayNames } from './names';

@@ -9,13 +9,8 @@ const slot = /\{\s*(?:"((?:[^"]|"")*)"|([^{}]{1,120}?))\s*\}/g;
 const nameOf = (quoted: string | undefined, plain: string | undefined): string =>
   quoted === undefined ? (plain ?? '') : quoted.replaceAll('""', '"');
 
-/** The names of the slots of a text. */
-export const slotsOf = (text: string): string[] =>
-  [...text.matchAll(slot)].map(([, quoted, plain]) => nameOf(quoted, plain));
-
 /** A slot of a name. */
-export const slotOf = (name: string): string =>
-  `{${/[{}"]/.test(name) ? writtenName(name) : name}}`;
+const slotOf = (name: string): string => `{${/[{}"]/.test(name) ? writtenName(name) : name}}`;
 
 /**
  * Writes other names in the slots of a text.

@@ -92,3 +92,20 @@ it('lets formulas use dials, as their author has set them or a reader has turned
   ]);
   expect(dialsAsked(chart)).toEqual(['Rate']);
 });
+
+it('works with measures whose names formulas have to quote', () => {
+  const named = [
+    measure(1, 'Fares "net"', sum('Net')),
+    measure(2, 'min', sum('Least')),
+    measure(3, 'Both', formula('"Fares ""net""" + min("min", 9)')),
+  ];
+  const figures = { kind: 'measure', sourceId: 1, measureId: 3 } as const;
+  const chart = expandChart(testChart({ series: [testSeries('Both', { figures })] }), {
+    measures: named,
+  });
+  const [, net, least] = chart.series;
+  const frame = (value: number) => testFrame({ periods: [20_454], values: [[value]] });
+  const aggregated = { [net?.id ?? '']: frame(5), [least?.id ?? '']: frame(3) };
+  const { frames, problems } = chartFrames(chart, aggregated, 20_700);
+  expect([problems, frames.Both?.values]).toEqual([[], [[8]]]);
+});

@@ -1,10 +1,8 @@
 import { type DefinitionOf, registry } from '../registry';
 import { type ChartDefinition, plainLinking } from '../chart';
-import { type DatesNarrowing, dates } from './dates';
-import { type LineNarrowing, line } from './line';
+import { dates } from './dates';
+import { line } from './line';
 import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
-
-export type { DatesNarrowing, LineNarrowing, NarrowedChart, PickerChart };
 
 const all = [line, dates];
 

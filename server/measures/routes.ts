@@ -142,8 +142,6 @@ function check(measure: Measure, all: readonly Measure[]) {
   };
   if (others.some(({ name }) => name.toLowerCase() === measure.name.toLowerCase()))
     refuse(`There is a measure called “${measure.name}” already. Choose another name.`, 'name');
-  if (measure.name.includes('"'))
-    refuse('A name holds no quotation marks: formulas use them.', 'name');
   if (measure.definition.kind !== 'formula') return;
   const read = readFormula(
     measure.definition.text,

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useId, useState } from 'react';
-import { type ChartDefinition, namedAlready, type Part } from '../../core/chart';
+import { type ChartDefinition, longestName, namedAlready, type Part } from '../../core/chart';
 import { withRenamed } from '../../core/editing';
 import { useChange } from './useBench';
 
@@ -32,7 +32,7 @@ export function PartName({ chart, part, value }: PartNameProps) {
         aria-invalid={refused !== null}
         aria-describedby={refused === null ? undefined : problem}
         status={refused === null ? undefined : 'error'}
-        maxLength={120}
+        maxLength={longestName}
         onChange={(event) => write(event.target.value)}
         onBlur={() => setRefused(null)}
       />

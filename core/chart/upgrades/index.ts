@@ -3,12 +3,12 @@ import { type FirstChart, fromFirst } from './fromFirst';
 import { fromSecond, type SecondChart } from './fromSecond';
 import { fromThird, type ThirdChart } from './fromThird';
 
-/** A definition as any version stored it. */
+/** A definition in the form of any version: databases and written files keep that in which they were made. */
 export type StoredChart = FirstChart | SecondChart | ThirdChart | ChartDefinition;
 
 /**
- * Turns a definition as any version stored it into one of today's, step by step. A step knows its own
- * version and the next by forms and figures of its own: what is plain today may be another thing later.
+ * Brings a definition of any version to the form of today, one step a version. Each step has the forms and
+ * plain values of its time written down in its own file: those of the product may change after it.
  * @throws TypeError when it is no chart of any version
  */
 export function upgradeChart(stored: StoredChart): ChartDefinition {
