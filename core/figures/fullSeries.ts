@@ -3,7 +3,7 @@ import { type Day, periodsBetween } from '../calendar';
 import { type Derivable, derivedKind } from '../derived';
 import { type DialValue, dialValues } from '../dials';
 import { isProblem, readFormula } from '../formula';
-import { type Frame, isAdditive } from '../frame';
+import { aggregateKind, type Frame } from '../frame';
 import { originKind } from '../origins';
 import { type Problem, ProblemError } from '../values';
 import { drawnGrain, shownReach } from './reach';
@@ -70,7 +70,9 @@ export class FullSeriesFinder {
     const frame = this.aggregated[series.id];
     return originKind(series.figures).find<FullSeries>(series.figures, {
       aggregated: ({ aggregate }) =>
-        frame ? { ...frame, additive: isAdditive(aggregate), constant: null } : null,
+        frame
+          ? { ...frame, additive: aggregateKind(aggregate).additive ?? false, constant: null }
+          : null,
       worked: (text) => this.formula(series, text),
       constant: (number) => ({ ...nothing, constant: number, exact: true }),
       missing: (code, sentence) => {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { type Grain, grains } from '../calendar';
 import { dateColumn, missingDay, numberColumn, type Table } from '../table';
 import { aggregate } from './aggregate';
-import { aggregates, type FrameRequest } from './frame';
+import { aggregates } from './aggregates';
+import type { FrameRequest } from './frame';
 
 const request: FrameRequest = {
   sourceId: 1,

@@ -1,15 +1,15 @@
 import { type Day, type Grain, grains, recordingOf } from '../calendar';
 import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
 import { ProblemError } from '../values';
+import { aggregateKind } from './aggregates';
 import { type AlongColumn, layAlong } from './along';
-import { aggregateNumbers, aggregateOthers } from './aggregators';
 import { colourGroups } from './colourGroups';
 import { columnOf } from './columnOf';
 import { columnsCompared } from './comparisons';
 import { filteredDates, rowsKept } from './filteredRows';
 import { filterKind } from './filters';
 import { foldWords, othersWord } from './foldedWords';
-import { divides, type Frame, type FrameRequest, isAdditive } from './frame';
+import type { Frame, FrameRequest } from './frame';
 import { groupRows } from './groups';
 import { rankWords } from './ranking';
 import { singleReadings } from './readings';
@@ -53,7 +53,7 @@ function aggregateWords(
   const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct, all.writtenAs).by;
   const within = withinOf(request, recordedGrain);
   const frame = {
-    exact: !divides(request.aggregate),
+    exact: !aggregateKind(request.aggregate).divides,
     completeTo: known ? known.completeTo : completeTo(all, column),
     recordedGrain,
     within,
@@ -76,7 +76,7 @@ function aggregateWords(
 function aggregateAlong(table: Table, request: FrameRequest, along: AlongColumn): Frame {
   const { dates, places } = layAlong(table, along, rowsKept(table, request));
   const frame = {
-    exact: !divides(request.aggregate),
+    exact: !aggregateKind(request.aggregate).divides,
     completeTo: null,
     recordedGrain: 'day' as const,
     within: null,
@@ -138,7 +138,7 @@ export function checkSplit(column: string, words: number, most = mostKeys) {
 /** How figures of longer periods stand within the drawn ones. */
 function withinOf({ grain, aggregate, spread }: FrameRequest, recorded: Grain): Frame['within'] {
   if (grains.indexOf(recorded) <= grains.indexOf(grain)) return null;
-  if (!isAdditive(aggregate)) return 'repeated';
+  if (!aggregateKind(aggregate).additive) return 'repeated';
   return spread ? 'spread' : 'refused';
 }
 
@@ -152,8 +152,8 @@ function gather(
   const groups = groupRows(dates, split, grain);
   const figures =
     column?.kind === 'number'
-      ? aggregateNumbers(request.aggregate, request.percent ?? 50, groups, column)
-      : aggregateOthers(countingOnly(request, column), groups, column);
+      ? aggregateKind(request.aggregate).ofNumbers(groups, column, request.percent ?? 50)
+      : countingOnly(request, column)(groups, column);
   const { periods, words } = groups;
   return {
     periods,
@@ -199,9 +199,10 @@ function laid(
   return { ...gathered, periods, values };
 }
 
-function countingOnly(request: FrameRequest, column: Column | null): 'count' | 'distinct' {
-  const { aggregate } = request;
-  if (aggregate === 'count' || (aggregate === 'distinct' && column)) return aggregate;
+/** What counts the rows of a column that holds no figures, or of none. */
+function countingOnly({ aggregate }: FrameRequest, column: Column | null) {
+  const { ofOthers, ofRows } = aggregateKind(aggregate);
+  if (ofOthers && (ofRows || column)) return ofOthers;
   throw new ProblemError({
     code: 'column-unusable',
     sentence: column

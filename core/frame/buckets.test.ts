@@ -5,7 +5,8 @@ import { type Grain, periodKey } from '../calendar';
 import { columnBuilder, cellReader, type Table } from '../table';
 import vectors from '../vectors/buckets.json';
 import { aggregate } from './aggregate';
-import type { Aggregate, Frame } from './frame';
+import type { Aggregate } from './aggregates';
+import type { Frame } from './frame';
 
 const kinds = { day: 'date', route: 'text', takings: 'number', crew: 'number' } as const;
 

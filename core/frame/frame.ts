@@ -1,24 +1,10 @@
 import type { Day, Grain } from '../calendar';
+import type { Aggregate } from './aggregates';
 import type { AlongColumn, Place } from './along';
 import type { Filter } from './filters';
 import type { TopRequest } from './ranking';
 import type { Readings } from './readings';
 import type { Within } from './spread';
-
-export const aggregates = [
-  'sum',
-  'mean',
-  'median',
-  'min',
-  'max',
-  'count',
-  'distinct',
-  'first',
-  'last',
-  'percentile',
-  'deviation',
-] as const;
-export type Aggregate = (typeof aggregates)[number];
 
 /** What a chart asks of one source. */
 export interface FrameRequest {
@@ -75,16 +61,6 @@ export interface Frame {
   groups: string[] | null;
   /** the single rows, where they were asked for */
   readings: Readings | null;
-}
-
-/** Whether figures of an aggregate add up over periods. */
-export function isAdditive(aggregate: Aggregate): boolean {
-  return aggregate === 'sum' || aggregate === 'count';
-}
-
-/** Whether an aggregate divides, so that its figures are equal only within a tolerance. */
-export function divides(aggregate: Aggregate): boolean {
-  return (['mean', 'median', 'percentile', 'deviation'] as Aggregate[]).includes(aggregate);
 }
 
 /** Names a request, so that equal requests share one frame. */

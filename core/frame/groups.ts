@@ -42,8 +42,16 @@ export function groupRows(dates: DateColumn, split: TextColumn | null, grain: Gr
   return { periods, words, days, codes, blank, first, offsets, count };
 }
 
-/** The group of each row, period * words + word; -1 for a row without a date. */
-export function groupOfRows({ days, codes, blank, first, offsets }: Groups): Int32Array {
+const known = new WeakMap<Groups, Int32Array>();
+
+/** The group of each row, period * words + word; -1 for a row without a date. Worked out once. */
+export function groupOfRows(groups: Groups): Int32Array {
+  const found = known.get(groups) ?? layRows(groups);
+  known.set(groups, found);
+  return found;
+}
+
+function layRows({ days, codes, blank, first, offsets }: Groups): Int32Array {
   const ofRow = new Int32Array(days.length);
   for (let row = 0; row < days.length; row += 1) {
     const day = days[row] as Day;

@@ -1,5 +1,6 @@
 export { type Comparison, rowTest } from './comparisons';
 export { type AlongColumn, checkPlaces, orderPlaces, type Place } from './along';
+export { type Aggregate, aggregateKind, aggregateKinds, aggregates } from './aggregates';
 export { aggregate, checkSplit, columnsAsked } from './aggregate';
 export { othersWord } from './foldedWords';
 export {
@@ -10,15 +11,7 @@ export {
   type NumbersFilter,
   type WordsFilter,
 } from './filters';
-export {
-  type Aggregate,
-  aggregates,
-  divides,
-  type Frame,
-  frameKey,
-  type FrameRequest,
-  isAdditive,
-} from './frame';
+export { type Frame, frameKey, type FrameRequest } from './frame';
 export { everyOf, type Readings } from './readings';
 export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
 export type { Within } from './spread';

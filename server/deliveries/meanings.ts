@@ -1,7 +1,7 @@
 import { rowsOf } from '../../core/origins';
 import type { ChangedMeaning, EarlierChange } from '../../contract';
 import { withoutSlots } from '../../core/labels';
-import { isAdditive } from '../../core/frame';
+import { aggregateKind } from '../../core/frame';
 import { type ChartDefinition } from '../../core/chart';
 import { expandChart } from '../../core/figures';
 import type { Measure } from '../../core/measures';
@@ -47,7 +47,7 @@ export function changedMeanings(
           before: before.length <= mostNamed ? before : [],
           sum: null,
         }));
-      const sum = isAdditive(rows.aggregate)
+      const sum = aggregateKind(rows.aggregate).additive
         ? sums.find(({ date, column }) => date === rows.date && column === rows.column)
         : undefined;
       const changed: ChangedMeaning[] =

@@ -4,7 +4,7 @@ import { createConnection, type Connection, type RowDataPacket } from 'mysql2/pr
 import type { ChartFrames } from '../../contract';
 import { grains as allGrains } from '../../core/calendar';
 import type { SeriesDefinition } from '../../core/chart';
-import { type Aggregate, aggregates, divides, type Filter, rankings } from '../../core/frame';
+import { type Aggregate, aggregateKind, aggregates, type Filter, rankings } from '../../core/frame';
 import { startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
@@ -90,7 +90,8 @@ it('aggregates as the database does, whatever the rows', async () => {
           found.forEach((figure, place) => {
             const mark = wanted[place] ?? null;
             if (figure === null || mark === null) expect(figure ?? 0).toBe(mark ?? 0);
-            else if (divides(aggregate as Aggregate)) expect(figure).toBeCloseTo(mark, 6);
+            else if (aggregateKind(aggregate as Aggregate).divides)
+              expect(figure).toBeCloseTo(mark, 6);
             else expect(figure).toBe(mark);
           });
         }
@@ -184,7 +185,11 @@ it('finds the same figures whether the columns fit in memory or not', async () =
           const inMemory = await person.send<ChartFrames>('POST', path, { definition: chart });
           const inDatabase = await other.send<ChartFrames>('POST', path, { definition: chart });
           expect([inMemory.status, inMemory.body.problems]).toEqual([200, []]);
-          const share = divides(aggregate) ? (aggregate === 'deviation' ? 1e-10 : 1e-12) : 0;
+          const share = aggregateKind(aggregate).divides
+            ? aggregate === 'deviation'
+              ? 1e-10
+              : 1e-12
+            : 0;
           expect(settled(inDatabase.body, inMemory.body, share)).toEqual(inMemory.body);
         }
       },

@@ -1,6 +1,7 @@
 import { type Day, type Grain, recordingOf } from '../../core/calendar';
 import {
   aggregate,
+  aggregateKind,
   checkSplit,
   type AlongColumn,
   checkPlaces,
@@ -11,6 +12,7 @@ import {
 import { type Column, dateColumn, numberColumn, type Table, textColumn } from '../../core/table';
 import type { Database } from '../database';
 import { factsColumn, factsTable } from '../sources';
+import { aggregateSql } from './aggregateSql';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
 import { type Grouped, placeExpression, restCode, restWord, tableOf } from './groupedTable';
@@ -85,63 +87,29 @@ async function aggregateWords(
     column: 'figure',
     grain: request.along ? ('day' as const) : request.grain,
   };
-  const rolled = rollUps[request.aggregate];
-  const ask = (by: string, expression: string, kept: Sql | null) =>
+  const { expression, then } = aggregateSql[request.aggregate](
+    expressionOf(version, request.column),
+    request.percent ?? 50,
+  );
+  const ask = (by: string, kept: Sql | null) =>
     grouped(database, version, request, { by, expression, kept });
-  if (rolled) {
-    const { expression, then } = rolled(expressionOf(version, request.column));
-    const { table, along } = await ask(dateOf(version, request), expression, null);
+  if (then) {
+    const { table, along } = await ask(dateOf(version, request), null);
     const frame = aggregate(table, { ...asked, aggregate: then }, known);
     return { ...frame, along, exact: true };
   }
   const by = periods[grainAsked(asked, known.recordedGrain)](dateOf(version, request));
-  const expression = wholes(request, version);
   // One row a group: the greatest of them is that row.
   const single = { ...asked, aggregate: 'max' as const };
-  const { table, along } = await ask(by, expression, null);
+  const { table, along } = await ask(by, null);
   const frame = { ...aggregate(table, single, known), along };
-  const exact = request.aggregate === 'distinct';
+  const exact = !aggregateKind(request.aggregate).divides;
   if (frame.others === null || !split) return { ...frame, exact };
   const kept = wordsIn(version, split, frame.keys.slice(0, -1));
-  const folded = aggregate(
-    (await ask(by, expression, kept)).table,
-    { ...single, top: null },
-    known,
-  );
+  const folded = aggregate((await ask(by, kept)).table, { ...single, top: null }, known);
   const rest = folded.values[folded.keys.indexOf(restWord)] ?? [];
   const at = (start: Day) => rest[folded.periods.indexOf(start)] ?? null;
   return { ...frame, exact, values: [...frame.values.slice(0, -1), frame.periods.map(at)] };
-}
-
-/** What is asked by day, and how the core rolls it up. */
-type RollUp = (column: string) => { expression: string; then: FrameRequest['aggregate'] };
-
-const same =
-  (name: 'sum' | 'min' | 'max'): RollUp =>
-  (column) => ({ expression: `${name.toUpperCase()}(${column})`, then: name });
-const byRow =
-  (name: 'first' | 'last'): RollUp =>
-  (column) => ({
-    expression: `${name === 'first' ? 'MIN' : 'MAX'}(IF(${column} IS NULL, NULL, \`row\`))`,
-    then: name,
-  });
-
-const rollUps: Partial<Record<FrameRequest['aggregate'], RollUp>> = {
-  sum: same('sum'),
-  min: same('min'),
-  max: same('max'),
-  count: (column) => ({ expression: `COUNT(${column})`, then: 'sum' }),
-  first: byRow('first'),
-  last: byRow('last'),
-};
-
-/** What is asked at the drawn period, since it cannot be rolled up from days. */
-function wholes({ aggregate: kind, column, percent = 50 }: FrameRequest, version: VersionColumns) {
-  const figure = expressionOf(version, column);
-  if (kind === 'mean') return `CAST(SUM(${figure}) AS DOUBLE) / COUNT(${figure})`;
-  if (kind === 'deviation') return `STDDEV_SAMP(CAST(${figure} AS DOUBLE))`;
-  if (kind === 'distinct') return `NULLIF(COUNT(DISTINCT ${figure}), 0)`;
-  return `PERCENTILE_CONT(${kind === 'median' ? 0.5 : percent / 100}) WITHIN GROUP (ORDER BY CAST(${figure} AS DOUBLE))`;
 }
 
 /** The first day of the period of a date. */

@@ -1,21 +1,7 @@
-import { type Aggregate, aggregates } from '../../core/frame';
+import { aggregateKind, aggregateKinds } from '../../core/frame';
 import type { Aggregated } from '../../core/measures';
 import type { Source } from '../../contract';
 import { NumberField, SelectField } from '../controls';
-
-const aggregateWords: Record<Aggregate, string> = {
-  sum: 'sum',
-  mean: 'mean',
-  median: 'median',
-  min: 'lowest',
-  max: 'highest',
-  count: 'count',
-  distinct: 'count of different ones',
-  first: 'first',
-  last: 'last (a closing balance)',
-  percentile: 'percentile',
-  deviation: 'standard deviation',
-};
 
 interface AggregateFieldsProps {
   value: Omit<Aggregated, 'filters'>;
@@ -26,7 +12,7 @@ interface AggregateFieldsProps {
 /** Which column is taken, as what, and by which dates. */
 export function AggregateFields({ value, columns, onChange }: AggregateFieldsProps) {
   const named = (kinds: string[]) => columns.filter(({ kind }) => kinds.includes(kind));
-  const counted = value.aggregate === 'count' || value.aggregate === 'distinct';
+  const taken = aggregateKind(value.aggregate);
   return (
     <>
       <SelectField
@@ -34,7 +20,7 @@ export function AggregateFields({ value, columns, onChange }: AggregateFieldsPro
         value={value.column ?? ''}
         onChange={(column) => onChange(column ? { column } : { column: null, aggregate: 'count' })}
         options={[
-          ...named(counted ? ['number', 'text', 'date'] : ['number']).map(({ name }) => ({
+          ...named(taken.ofOthers ? ['number', 'text', 'date'] : ['number']).map(({ name }) => ({
             value: name,
             label: name,
           })),
@@ -45,12 +31,11 @@ export function AggregateFields({ value, columns, onChange }: AggregateFieldsPro
         label="Taken as"
         value={value.aggregate}
         onChange={(aggregate) => onChange({ aggregate })}
-        options={(value.column === null ? (['count'] as const) : aggregates).map((each) => ({
-          value: each,
-          label: aggregateWords[each],
-        }))}
+        options={aggregateKinds
+          .filter(({ ofRows }) => value.column !== null || ofRows)
+          .map(({ name, offered }) => ({ value: name, label: offered }))}
       />
-      {value.aggregate === 'percentile' && (
+      {taken.percent && (
         <NumberField
           label="Which percentile"
           value={value.percent}

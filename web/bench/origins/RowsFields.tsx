@@ -1,6 +1,6 @@
 import { Checkbox } from 'antd';
 import { draftSeries } from '../../../core/editing';
-import { isAdditive } from '../../../core/frame';
+import { aggregateKind } from '../../../core/frame';
 import type { RowsFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { SelectField } from '../../controls';
@@ -25,7 +25,7 @@ export function RowsFields({ series, onChange, figures }: OriginFieldsProps<'row
         options={sources?.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <AggregateFields value={figures} columns={source?.columns ?? []} onChange={set} />
-      {isAdditive(figures.aggregate) && (
+      {aggregateKind(figures.aggregate).additive && (
         <Checkbox
           checked={series.spread}
           onChange={({ target }) => onChange({ spread: target.checked })}

@@ -1,0 +1,10 @@
+import type { AggregateKind } from './aggregateKind';
+import { extremes } from './perGroup';
+
+/** The least figure. */
+export const lowest: AggregateKind<'min'> = {
+  name: 'min',
+  offered: 'lowest',
+  said: () => 'the lowest',
+  ofNumbers: (groups, column) => extremes(groups, column, -1),
+};
