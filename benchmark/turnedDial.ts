@@ -31,7 +31,7 @@ export function turnedDial(): { chart: ChartDefinition; frames: SeriesFrames; to
         ...frame,
         keys: frame.keys.slice(0, 4),
         values: frame.values.slice(0, 4),
-        places: frame.places.slice(0, 4),
+        colourPlaces: frame.colourPlaces.slice(0, 4),
         greyed: frame.greyed.slice(0, 4),
       },
     },

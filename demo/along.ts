@@ -16,7 +16,7 @@ export const alongCharts = (series: Series, y: number): DemoChart[] => [
 const asAsked = (series: Series): ChartDefinition => ({
   ...empty,
   title: 'Passenger rating on the days it was asked',
-  along: { kind: 'recorded' },
+  axis: { kind: 'recorded' },
   series: [
     series('rating', 'Rating', 'actual', ['Passenger survey', 'Asked on', 'mean', 'Rating'], {
       stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },
@@ -52,7 +52,7 @@ const singleDays = (series: Series): ChartDefinition => ({
 const weekdays = (series: Series): ChartDefinition => ({
   ...empty,
   title: 'Passengers a day by weekday',
-  along: { kind: 'words', column: 'Weekday', order: weekdayNames },
+  axis: { kind: 'words', column: 'Weekday', order: weekdayNames },
   series: [
     series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), {
       split: { ...byRoute, colourBy: 'Waters' },
@@ -73,7 +73,7 @@ const bySailings = (series: Series): ChartDefinition => ({
       dial: 'route',
     },
   ],
-  along: { kind: 'numbers', column: 'Sailings' },
+  axis: { kind: 'numbers', column: 'Sailings' },
   series: [
     series('late', 'Minutes late a day', 'actual', sailings('Minutes late', 'mean'), {
       stroke: { ...plainStroke, points: { at: 'all', colour: null, sizes: [5, 5] } },

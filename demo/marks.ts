@@ -165,7 +165,7 @@ const yearlyChange = ({ series }: Parts): ChartDefinition => ({
   series: [
     series('people', 'Passengers', 'actual', sailings('Passengers')),
     series('change', 'Change', 'other', sailings('Passengers'), {
-      axis: 'second',
+      valueAxis: 'second',
       derived: { kind: 'change', on: 'yearBefore', as: 'percent' },
       stroke: { ...plainStroke, shape: 'bars', colour: 'sky' },
     }),

@@ -1,5 +1,5 @@
 import type { Grain } from '../calendar';
-import type { AlongColumn } from '../frame';
+import type { AxisColumn } from '../frame';
 import type { Kind } from '../registry';
 
 /** One kind of what stands along a chart's axis: what it is, and how it says itself. */
@@ -7,7 +7,7 @@ export interface AxisKind<Definition extends { kind: string }> extends Kind<Defi
   /** the periods of the chart's grain stand along it; left out: single days, or places of a column */
   ofPeriods?: true;
   /** the column whose figures or words stand along it; left out: dates do */
-  column?: (definition: Definition) => AlongColumn;
+  column?: (definition: Definition) => AxisColumn;
   /** words in the order that somebody gave them; left out: they have their natural one */
   order?: (definition: Definition) => readonly string[];
   /** the same for those who only read: what stands along the axis comes with the figures */

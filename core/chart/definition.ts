@@ -55,7 +55,7 @@ export interface SeriesDefinition {
   derived: DerivedDefinition | null;
   split: SplitDefinition | null;
   /** what adds up and is recorded by longer periods is told apart evenly over days */
-  spread: boolean;
+  evenly: boolean;
   gap: GapTreatment;
   /** the id of the series that takes over after the last finished period */
   handover: string | null;
@@ -64,7 +64,7 @@ export interface SeriesDefinition {
   /** single rows of the source stand as faint points behind the line */
   readings: boolean;
   /** the value axis it stands on */
-  axis: 'first' | 'second';
+  valueAxis: 'first' | 'second';
   /**
    * a fixed selection: filters of the chart by category, and what is picked elsewhere, do not reach it;
    * it enters no standout
@@ -136,13 +136,13 @@ export type StyledYardstick = YardstickDefinition & { look?: YardstickLook };
 
 /** Everything that makes a chart, and the form in which it is kept and exported. */
 export interface ChartDefinition {
-  version: 4;
+  version: 5;
   title: string;
   grain: Grain;
   /** other grains that readers may see it by; missing: none */
   readerGrains?: Grain[];
   /** what stands along the axis */
-  along: AxisDefinition;
+  axis: AxisDefinition;
   span: SpanDefinition;
   /** the month that begins a year, 1 to 12 */
   yearStart: number;

@@ -6,21 +6,21 @@ import { plainStroke } from './strokes';
 export const plainSeries: Omit<SeriesDefinition, 'id' | 'name' | 'role' | 'figures'> = {
   derived: null,
   split: null,
-  spread: false,
+  evenly: false,
   gap: 'open',
   handover: null,
   mark: null,
   stroke: plainStroke,
   readings: false,
-  axis: 'first',
+  valueAxis: 'first',
   hidden: false,
 };
 
 /** What a chart is that draws all there is in one picture, held against nothing. */
 export const plainChart: Omit<ChartDefinition, 'title' | 'grain'> = {
-  version: 4,
+  version: 5,
   yearStart: 1,
-  along: { kind: 'periods' },
+  axis: { kind: 'periods' },
   span: { kind: 'fixed', from: null, to: null },
   arrangement: { kind: 'one' },
   axes: plainAxes,

@@ -105,13 +105,13 @@ const series = object({
   figures: figuresSchema,
   derived: derivedSchema,
   split: split.nullable().defined().default(null),
-  spread: boolean().required(),
+  evenly: boolean().required(),
   gap: oneOf<GapTreatment>(gaps).required(),
   handover: string().nullable().defined().max(40),
   mark: mark.nullable().defined().default(null),
   stroke: stroke.required(),
   readings: boolean().required(),
-  axis: oneOf<'first' | 'second'>(['first', 'second']).required(),
+  valueAxis: oneOf<'first' | 'second'>(['first', 'second']).required(),
   fixed: boolean(),
   hidden: boolean().required(),
 });
@@ -147,15 +147,15 @@ const styledYardstick = lazy((value: unknown) => {
 });
 
 const isEarlier = (given: unknown) =>
-  [1, 2, 3].includes((given as { version?: number } | null)?.version ?? 0);
+  [1, 2, 3, 4].includes((given as { version?: number } | null)?.version ?? 0);
 
 /** The form every chart definition must have; one of an earlier version is upgraded first. */
 export const chartSchema = object({
-  version: mixed<4>().oneOf([4]).required(),
+  version: mixed<5>().oneOf([5]).required(),
   title: string().required().trim().min(1).max(160),
   grain: oneOf(grains).required(),
   readerGrains: list(oneOf<Grain>(grains).required(), grains.length).default(undefined).optional(),
-  along: axisSchema,
+  axis: axisSchema,
   span: spanSchema,
   yearStart: figure().integer().min(1).max(12).required(),
   arrangement: arrangementSchema,

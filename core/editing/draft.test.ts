@@ -97,7 +97,7 @@ it('gives a series its place in the palette for good', () => {
 });
 
 it.each([
-  ['another version', { version: 5 }],
+  ['another version', { version: 6 }],
   ['a grain that is none', { grain: 'fortnight' }],
   ['a date that is none', { span: { kind: 'fixed', from: '2026-02-30', to: null } }],
   ['no title', { title: ' ' }],

@@ -19,10 +19,10 @@ const isFrom = (given: string | null, name: string): boolean =>
   given !== null && name.startsWith(given) && /^( \d+)?$/.test(name.slice(given.length));
 
 /** The title that a chart has from its first series and from what stands along its axis. */
-export function titleOfChart({ series, along, grain }: ChartDefinition): string {
+export function titleOfChart({ series, axis, grain }: ChartDefinition): string {
   const name = series[0]?.name ?? 'Rows';
-  const { say, unit } = axisKind(along);
-  return `${name} ${say(along, unit(grain))}`;
+  const { say, unit } = axisKind(axis);
+  return `${name} ${say(axis, unit(grain))}`;
 }
 
 /** The name that a part has from what it is; null where it has none. */

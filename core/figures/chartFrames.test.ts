@@ -45,7 +45,7 @@ it('draws all of it, in the order of the series, without a span', () => {
   const drawn = seriesFrame(chart, split, frame);
   expect(drawn.keys).toEqual(['West', 'North', 'East']);
   expect(drawn.values[2]).toEqual([1, null, null, null]);
-  expect([drawn.places, drawn.completeTo]).toEqual([[0, 2, 3], frame.completeTo]);
+  expect([drawn.colourPlaces, drawn.completeTo]).toEqual([[0, 2, 3], frame.completeTo]);
   expect(drawn.extent).toEqual({ from: months[0], to: months[3] });
 });
 
@@ -53,7 +53,7 @@ it('lists words in another order without giving them other colours', () => {
   const moved = { ...split.split, order: ['North', 'West', 'East'] } as SplitDefinition;
   const coloured = ['West', 'Gone', 'North'];
   const drawn = seriesFrame(chart, { ...split, split: { ...moved, coloured } }, frame);
-  expect([drawn.keys, drawn.places]).toEqual([
+  expect([drawn.keys, drawn.colourPlaces]).toEqual([
     ['North', 'West', 'East'],
     [2, 0, 3],
   ]);

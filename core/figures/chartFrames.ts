@@ -1,4 +1,4 @@
-import { alongColumn, axisKind } from '../axis';
+import { axisColumn, axisKind } from '../axis';
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
 import type { DialValue } from '../dials';
@@ -26,8 +26,8 @@ export function chartFrames(
 ): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
   const frames: Record<string, SeriesFrame> = {};
   const problems: Problem[] = [];
-  const order = axisKind(chart.along).order?.(chart.along) ?? [];
-  const scale = alongColumn(chart.along)
+  const order = axisKind(chart.axis).order?.(chart.axis) ?? [];
+  const scale = axisColumn(chart.axis)
     ? onSharedScale(aggregated, order)
     : { frames: aggregated, places: null };
   const found = new FullSeriesFinder(chart, scale.frames, turned, today);
@@ -91,7 +91,7 @@ function shown(
     extent: extent && extent.from <= extent.to ? extent : null,
     groups: whole.groups && drawn.map(({ key }) => groupOf(whole, key)),
     readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
-    places: drawn.map(({ place }) => place),
+    colourPlaces: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
     unshown: unshownFigures(chart, series, whole, {
       kept,
@@ -121,15 +121,15 @@ function readingsWithin({ days, figures, ...rest }: Readings, from: Day, next: D
 /** Says what the periods of a series' figures are, where they are places along a column. */
 function placed(frame: SeriesFrame, places: readonly Place[] | null): SeriesFrame {
   if (!places) return frame;
-  const along = frame.periods.map((number) => places[number] as Place);
+  const axisPlaces = frame.periods.map((number) => places[number] as Place);
   // Figures stand where they are on their scale, words one beside the other.
-  const periods = along.map((place, at) =>
+  const periods = axisPlaces.map((place, at) =>
     typeof place === 'number' ? place : (frame.periods[at] as number),
   );
   const [from, to] = [periods[0], periods.at(-1)];
   return {
     ...frame,
-    along,
+    axisPlaces,
     periods,
     extent: from === undefined || to === undefined ? null : { from, to },
   };

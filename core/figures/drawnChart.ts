@@ -31,7 +31,7 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
   );
   return {
     ...chart,
-    along: seenBy === 'readers' ? axisForReaders(chart.along) : chart.along,
+    axis: seenBy === 'readers' ? axisForReaders(chart.axis) : chart.axis,
     yardsticks: yardsticks.map((each) =>
       each.kind === 'recorded' ? { ...each, sourceId: null, date: '', label: '' } : each,
     ),

@@ -123,7 +123,7 @@ const nothing: Omit<FullSeries, 'constant'> = {
   within: null,
   others: null,
   groups: null,
-  along: null,
+  axisPlaces: null,
   readings: null,
 };
 
@@ -137,7 +137,7 @@ const formulaProblem = ({ name }: SeriesDefinition, sentence: string) =>
 /** Works a formula out for each word and period; what is not split serves every word. */
 function combine(
   operands: readonly FullSeries[],
-  chart: Pick<ChartDefinition, 'along' | 'grain'>,
+  chart: Pick<ChartDefinition, 'axis' | 'grain'>,
   exact: boolean,
   linear: boolean,
   evaluate: (at: (operand: FullSeries) => number | null) => number | null,
@@ -192,10 +192,10 @@ function rowsOf({ periods, keys, values }: FullSeries, onto: readonly Day[]) {
  */
 function timeline(
   periods: readonly Day[],
-  { along, grain }: Pick<ChartDefinition, 'along' | 'grain'>,
+  { axis, grain }: Pick<ChartDefinition, 'axis' | 'grain'>,
 ): Day[] {
   if (periods.length === 0) return [];
-  if (!isOfPeriods(along)) return [...new Set(periods)].sort((a, b) => a - b);
+  if (!isOfPeriods(axis)) return [...new Set(periods)].sort((a, b) => a - b);
   let [from, to] = [Infinity, -Infinity];
   for (const start of periods) {
     if (start < from) from = start;
@@ -207,7 +207,7 @@ function timeline(
 function derive(
   whole: FullSeries,
   { derived }: SeriesDefinition,
-  chart: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
+  chart: Pick<ChartDefinition, 'axis' | 'grain' | 'yearStart'>,
 ): FullSeries {
   if (!derived || whole.constant !== null || derivedKind(derived).ofShown) return whole;
   const periods = timeline(whole.periods, chart);
@@ -220,10 +220,10 @@ function derive(
 export function derivedFigures(
   series: Pick<Derivable, 'periods' | 'lines' | 'exact' | 'additive'>,
   derived: NonNullable<SeriesDefinition['derived']>,
-  { along, grain, yearStart }: Pick<ChartDefinition, 'along' | 'grain' | 'yearStart'>,
+  { axis, grain, yearStart }: Pick<ChartDefinition, 'axis' | 'grain' | 'yearStart'>,
 ) {
   const { lines, exact, additive } = derivedKind(derived).derive(
-    { ...series, grain: drawnGrain({ along, grain }), yearStart },
+    { ...series, grain: drawnGrain({ axis, grain }), yearStart },
     derived,
   );
   return { values: lines.map((figures) => [...figures]), exact, additive };

@@ -1,23 +1,23 @@
 import { type Day, formatDay, type Grain, nextPeriod } from '../calendar';
 import type { DatesFilter } from '../frame';
-import { alongColumn, isOfPeriods } from '../axis';
+import { axisColumn, isOfPeriods } from '../axis';
 import { type ChartDefinition, type Reach, reachOf } from '../chart';
 
-type Drawn = Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart'>;
+type Drawn = Pick<ChartDefinition, 'axis' | 'grain' | 'span' | 'yearStart'>;
 
 /** The grain by which figures are gathered: single days where no periods are drawn. */
-export const drawnGrain = ({ along, grain }: Pick<Drawn, 'along' | 'grain'>): Grain =>
-  isOfPeriods(along) ? grain : 'day';
+export const drawnGrain = ({ axis, grain }: Pick<Drawn, 'axis' | 'grain'>): Grain =>
+  isOfPeriods(axis) ? grain : 'day';
 
 /** The periods or days that a chart shows at most, by their first days; all there is along a column. */
 export function shownReach(chart: Drawn, today: Day, lastActual: Day | null = null): Reach {
-  if (alongColumn(chart.along)) return { from: null, to: null };
+  if (axisColumn(chart.axis)) return { from: null, to: null };
   return spannedReach(chart, today, lastActual);
 }
 
 /** Along a column, the chart's span says which rows are counted at all. */
 export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter | null {
-  if (!alongColumn(chart.along)) return null;
+  if (!axisColumn(chart.axis)) return null;
   const { from, to } = spannedReach(chart, today);
   if (from === null && to === null) return null;
   const written = (day: Day | null) => (day === null ? null : formatDay(day));
@@ -29,11 +29,11 @@ export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter 
  * set are the very days where no periods are drawn.
  */
 export function spannedReach(
-  { along, grain, span, yearStart }: Drawn,
+  { axis, grain, span, yearStart }: Drawn,
   today: Day,
   lastActual: Day | null = null,
 ): Reach {
-  const unit = !isOfPeriods(along) && span.kind === 'fixed' ? 'day' : grain;
+  const unit = !isOfPeriods(axis) && span.kind === 'fixed' ? 'day' : grain;
   const { from, to } = reachOf(span, { today, grain: unit, yearStart, lastActual });
-  return { from, to: isOfPeriods(along) || to === null ? to : nextPeriod(to, unit) - 1 };
+  return { from, to: isOfPeriods(axis) || to === null ? to : nextPeriod(to, unit) - 1 };
 }

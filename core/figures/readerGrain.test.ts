@@ -17,6 +17,6 @@ it.each([
 it('offers the author’s own grain beside the others, and nothing along a column', () => {
   expect(grainsOffered(chart)).toEqual(['month', 'quarter', 'year']);
   expect(grainsOffered(testChart({ grain: 'month' }))).toEqual([]);
-  const along = { kind: 'numbers', column: 'Speed' } as const;
-  expect(atGrain({ ...chart, along }, 'year').grain).toBe('month');
+  const axis = { kind: 'numbers', column: 'Speed' } as const;
+  expect(atGrain({ ...chart, axis }, 'year').grain).toBe('month');
 });

@@ -2,11 +2,11 @@ import { isOfPeriods } from '../axis';
 import { type Grain, grains } from '../calendar';
 import type { ChartDefinition } from '../chart';
 
-type Grained = Pick<ChartDefinition, 'along' | 'grain' | 'readerGrains'>;
+type Grained = Pick<ChartDefinition, 'axis' | 'grain' | 'readerGrains'>;
 
 /** The grains that readers may choose between: the author's own among them; none where it is fixed. */
-export function grainsOffered({ along, grain, readerGrains = [] }: Grained): Grain[] {
-  if (!isOfPeriods(along)) return [];
+export function grainsOffered({ axis, grain, readerGrains = [] }: Grained): Grain[] {
+  if (!isOfPeriods(axis)) return [];
   const offered = grains.filter((each) => each === grain || readerGrains.includes(each));
   return offered.length > 1 ? offered : [];
 }

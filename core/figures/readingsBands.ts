@@ -40,7 +40,7 @@ function endOf(
     figures,
     hidden: true,
     readings: false,
-    spread: false,
+    evenly: false,
     derived: null,
     mark: null,
     handover: null,
@@ -54,11 +54,11 @@ function endOf(
   const figures = { ...rows, kind: 'rows' as const };
   if (end.kind === 'percentile')
     return [hidden('end', { ...figures, aggregate: 'percentile', percent: end.percent })];
-  const [mean, spread] = (['mean', 'deviation'] as const).map((aggregate) =>
+  const [mean, deviation] = (['mean', 'deviation'] as const).map((aggregate) =>
     hidden(aggregate, { ...figures, aggregate }),
   ) as [SeriesDefinition, SeriesDefinition];
-  const text = `"${mean.name}" + (${end.times}) * "${spread.name}"`;
-  return [hidden('end', { kind: 'formula', text }), mean, spread];
+  const text = `"${mean.name}" + (${end.times}) * "${deviation.name}"`;
+  return [hidden('end', { kind: 'formula', text }), mean, deviation];
 }
 
 type Figures = SeriesDefinition['figures'];

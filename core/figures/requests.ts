@@ -1,4 +1,4 @@
-import { alongColumn } from '../axis';
+import { axisColumn } from '../axis';
 import type { Day } from '../calendar';
 import { mentionedIn } from '../formula';
 import { formulaOf, rowsOf } from '../origins';
@@ -10,7 +10,7 @@ import { type WithDependencies, dependenciesOf, seriesOverAllPeriods } from './d
 /** What of a series its source is asked by. */
 type Asking = Pick<
   SeriesDefinition,
-  'figures' | 'split' | 'spread' | 'readings' | 'derived' | 'fixed'
+  'figures' | 'split' | 'evenly' | 'readings' | 'derived' | 'fixed'
 >;
 
 /**
@@ -18,8 +18,8 @@ type Asking = Pick<
  * @param columns the names of the source's columns: filters of the chart hold where there is theirs
  */
 export function frameRequest(
-  chart: Pick<ChartDefinition, 'along' | 'grain' | 'span' | 'yearStart' | 'filters'>,
-  { figures, split, spread, readings, derived, fixed }: Asking,
+  chart: Pick<ChartDefinition, 'axis' | 'grain' | 'span' | 'yearStart' | 'filters'>,
+  { figures, split, evenly, readings, derived, fixed }: Asking,
   today: Day,
   columns: readonly string[],
 ): FrameRequest | null {
@@ -36,13 +36,13 @@ export function frameRequest(
     ...rows,
     filters: [...rows.filters, ...shared, ...(spanned ? [spanned] : [])],
     grain: drawnGrain(chart),
-    along: alongColumn(chart.along),
+    axisColumn: axisColumn(chart.axis),
     splitBy: split?.column ?? null,
     colourBy: split?.colourBy ?? null,
     top: split?.top ? { ...split.top, ...shownReach(chart, today), today } : null,
-    spread,
+    evenly,
     // Rows of a split would have to be told apart by colour, and there are too many of them.
-    readings: readings && !split && !derived && !alongColumn(chart.along),
+    readings: readings && !split && !derived && !axisColumn(chart.axis),
   };
 }
 
@@ -70,7 +70,7 @@ export function dialsAsked({
 
 /** Names all that the figures of a chart depend on; charts of one name have the same figures. */
 export function figuresAsked(chart: ChartDefinition): string {
-  const { along, grain, span, yearStart, series, filters } = chart;
+  const { axis, grain, span, yearStart, series, filters } = chart;
   const named = dialsAsked(chart);
   const dials = chart.dials.filter(({ name }) => named.includes(name));
   const asked = series.map(({ id, name, figures, derived, split, fixed, ...each }) => [
@@ -78,7 +78,7 @@ export function figuresAsked(chart: ChartDefinition): string {
     figures,
     derived,
     split,
-    each.spread,
+    each.evenly,
     each.readings,
     !!fixed,
     isSent(chart, { id, hidden: each.hidden }),
@@ -87,5 +87,5 @@ export function figuresAsked(chart: ChartDefinition): string {
   ]);
   const own = chart.yardsticks.filter(({ kind }) => kind === 'recorded' || kind === 'readings');
   const beyond = seriesOverAllPeriods(chart);
-  return JSON.stringify([along, grain, span, yearStart, filters, asked, dials, own, beyond]);
+  return JSON.stringify([axis, grain, span, yearStart, filters, asked, dials, own, beyond]);
 }

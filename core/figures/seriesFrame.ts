@@ -12,7 +12,7 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   /** first days of the first and last period that the series reaches within the span */
   extent: { from: Day; to: Day } | null;
   /** by word: its place among all words of the split, which gives it its colour */
-  places: number[];
+  colourPlaces: number[];
   /** by word: its finished figures in periods that are not shown; missing: nothing looks at them */
   unshown?: number[][];
   /** by word: a filter of the chart leaves it in grey, and out of every computation */
@@ -23,4 +23,4 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
 export type SeriesFrames = Readonly<Record<string, SeriesFrame>>;
 
 /** Figures over every period there is, before they are cut to the chart's span. */
-export type FullSeries = Omit<SeriesFrame, 'extent' | 'places' | 'greyed'>;
+export type FullSeries = Omit<SeriesFrame, 'extent' | 'colourPlaces' | 'greyed'>;

@@ -11,7 +11,7 @@ export function onSharedScale(
   order: readonly string[],
 ): { frames: Record<string, Frame>; places: readonly Place[] } {
   const entries = Object.entries(aggregated);
-  const natural = orderPlaces(entries.flatMap(([, frame]) => frame.along ?? []));
+  const natural = orderPlaces(entries.flatMap(([, frame]) => frame.axisPlaces ?? []));
   const first = new Set<Place>(order.filter((word) => natural.includes(word)));
   const places = [...first, ...natural.filter((place) => !first.has(place))];
   const numbers = new Map(places.map((place, number) => [place, number]));
@@ -20,7 +20,7 @@ export function onSharedScale(
 }
 
 function ascending(frame: Frame, numbers: ReadonlyMap<Place, number>): Frame {
-  const own = (frame.along ?? []).map((place, at) => ({
+  const own = (frame.axisPlaces ?? []).map((place, at) => ({
     at,
     number: numbers.get(place) as number,
   }));

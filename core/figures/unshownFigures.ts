@@ -1,4 +1,4 @@
-import { alongColumn } from '../axis';
+import { axisColumn } from '../axis';
 import { type Day, nextPeriod } from '../calendar';
 import { derivedKind } from '../derived';
 import { drawnGrain } from './reach';
@@ -6,7 +6,7 @@ import type { ChartDefinition, SeriesDefinition } from '../chart';
 import { type WithDependencies, seriesOverAllPeriods } from './dependencies';
 import type { FullSeries } from './seriesFrame';
 
-type Beyond = WithDependencies & Pick<ChartDefinition, 'along' | 'grain'>;
+type Beyond = WithDependencies & Pick<ChartDefinition, 'axis' | 'grain'>;
 
 /**
  * The finished figures of a series in periods that are not shown, by word; undefined where nothing
@@ -19,7 +19,7 @@ export function unshownFigures(
   { periods, values, completeTo, keys }: FullSeries,
   { kept, words, today }: { kept: readonly boolean[]; words: readonly string[]; today: Day },
 ): number[][] | undefined {
-  if (!seriesOverAllPeriods(chart).includes(id) || alongColumn(chart.along)) return undefined;
+  if (!seriesOverAllPeriods(chart).includes(id) || axisColumn(chart.axis)) return undefined;
   if (derived && derivedKind(derived).ofShown) return undefined;
   const grain = drawnGrain(chart);
   const isFinished = (start: Day) => {

@@ -2,7 +2,7 @@ import { type Day, type Grain, grains, recordingOf } from '../calendar';
 import { type Column, type DateColumn, missingDay, type Table, type TextColumn } from '../table';
 import { ProblemError } from '../values';
 import { aggregateKind } from './aggregates';
-import { type AlongColumn, layAlong } from './along';
+import { type AxisColumn, layPlaces } from './axisPlaces';
 import { colourGroups } from './colourGroups';
 import { columnOf } from './columnOf';
 import { columnsCompared } from './comparisons';
@@ -13,7 +13,7 @@ import type { Frame, FrameRequest } from './frame';
 import { groupRows } from './groups';
 import { rankWords } from './ranking';
 import { singleReadings } from './readings';
-import { layWithin, periodsWithin, type Within } from './spread';
+import { layWithin, periodsWithin, type Within } from './layWithin';
 
 /** A split into more words than this is no chart. */
 export const mostKeys = 200;
@@ -46,8 +46,8 @@ function aggregateWords(
   request: FrameRequest,
   known?: Pick<Frame, 'completeTo' | 'recordedGrain'>,
 ): Frame {
-  const { along = null } = request;
-  if (along) return aggregateAlong(table, request, along);
+  const { axisColumn = null } = request;
+  if (axisColumn) return aggregatePlaces(table, request, axisColumn);
   const all = columnOf(table, request.date, 'date');
   const column = request.column === null ? null : columnOf(table, request.column);
   const recordedGrain = known?.recordedGrain ?? recordingOf(all.distinct, all.writtenAs).by;
@@ -59,7 +59,7 @@ function aggregateWords(
     within,
     others: null,
     groups: null,
-    along: null,
+    axisPlaces: null,
     readings: null,
   };
   if (within === 'refused') return { ...frame, periods: [], keys: [], values: [] };
@@ -73,8 +73,8 @@ function aggregateWords(
 }
 
 /** Aggregates along a column: its places take the part of single days. */
-function aggregateAlong(table: Table, request: FrameRequest, along: AlongColumn): Frame {
-  const { dates, places } = layAlong(table, along, rowsKept(table, request));
+function aggregatePlaces(table: Table, request: FrameRequest, axisColumn: AxisColumn): Frame {
+  const { dates, places } = layPlaces(table, axisColumn, rowsKept(table, request));
   const frame = {
     exact: !aggregateKind(request.aggregate).divides,
     completeTo: null,
@@ -82,7 +82,7 @@ function aggregateAlong(table: Table, request: FrameRequest, along: AlongColumn)
     within: null,
     others: null,
     groups: null,
-    along: places,
+    axisPlaces: places,
     readings: null,
   };
   return { ...frame, ...gatherWords(table, { ...request, grain: 'day' }, dates, frame) };
@@ -136,10 +136,10 @@ export function checkSplit(column: string, words: number, most = mostKeys) {
 }
 
 /** How figures of longer periods stand within the drawn ones. */
-function withinOf({ grain, aggregate, spread }: FrameRequest, recorded: Grain): Frame['within'] {
+function withinOf({ grain, aggregate, evenly }: FrameRequest, recorded: Grain): Frame['within'] {
   if (grains.indexOf(recorded) <= grains.indexOf(grain)) return null;
   if (!aggregateKind(aggregate).additive) return 'repeated';
-  return spread ? 'spread' : 'refused';
+  return evenly ? 'divided' : 'refused';
 }
 
 function gather(
@@ -214,9 +214,9 @@ function countingOnly({ aggregate }: FrameRequest, column: Column | null) {
 
 /** The columns that a request looks at. */
 export function columnsAsked(request: FrameRequest): string[] {
-  const { date, column, splitBy, colourBy = null, filters = [], along = null } = request;
+  const { date, column, splitBy, colourBy = null, filters = [], axisColumn = null } = request;
   const names = [
-    along?.column ?? date,
+    axisColumn?.column ?? date,
     column,
     splitBy,
     colourBy,

@@ -1,10 +1,10 @@
 import type { Day, Grain } from '../calendar';
 import type { Aggregate } from './aggregates';
-import type { AlongColumn, Place } from './along';
+import type { AxisColumn, Place } from './axisPlaces';
 import type { Filter } from './filters';
 import type { TopRequest } from './ranking';
 import type { Readings } from './readings';
-import type { Within } from './spread';
+import type { Within } from './layWithin';
 
 /** What a chart asks of one source. */
 export interface FrameRequest {
@@ -13,7 +13,7 @@ export interface FrameRequest {
   date: string;
   grain: Grain;
   /** what stands along the axis in place of dates; null: dates do */
-  along?: AlongColumn | null;
+  axisColumn?: AxisColumn | null;
   aggregate: Aggregate;
   /** the column that is aggregated; null counts rows */
   column: string | null;
@@ -28,7 +28,7 @@ export interface FrameRequest {
   /** only the first words of the split by rank, and the rest as one */
   top?: TopRequest | null;
   /** what adds up and was recorded by longer periods is told apart evenly over days */
-  spread?: boolean;
+  evenly?: boolean;
   /** single rows are wanted beside what they come to */
   readings?: boolean;
 }
@@ -40,7 +40,7 @@ export interface Frame {
   /** the words of the split, sorted; one empty word without a split */
   keys: string[];
   /** what each period is, where none are drawn: the periods are numbered from 0; null along dates */
-  along: readonly Place[] | null;
+  axisPlaces: readonly Place[] | null;
   /** figures by key, then by period; null where missing */
   values: (number | null)[][];
   /** false when the figures come from a division */
@@ -51,7 +51,7 @@ export interface Frame {
   recordedGrain: Grain;
   /**
    * How the figures of longer periods stand within the drawn ones; null when the rows are recorded
-   * by the drawn period or a shorter one. What adds up and is not to be spread is refused: the frame
+   * by the drawn period or a shorter one. What adds up and is not to be divided is refused: the frame
    * is empty.
    */
   within: Within | 'refused' | null;
@@ -66,8 +66,8 @@ export interface Frame {
 /** Names a request, so that equal requests share one frame. */
 export function frameKey(request: FrameRequest): string {
   const { sourceId, date, grain, aggregate, column, splitBy } = request;
-  const { percent = null, filters = [], top = null, spread = false } = request;
-  const { colourBy = null, along = null, readings = false } = request;
+  const { percent = null, filters = [], top = null, evenly = false } = request;
+  const { colourBy = null, axisColumn = null, readings = false } = request;
   return JSON.stringify([
     sourceId,
     date,
@@ -78,9 +78,9 @@ export function frameKey(request: FrameRequest): string {
     percent,
     filters,
     top,
-    spread,
+    evenly,
     colourBy,
-    along,
+    axisColumn,
     readings,
   ]);
 }

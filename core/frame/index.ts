@@ -1,5 +1,5 @@
 export { type Comparison, rowTest } from './comparisons';
-export { type AlongColumn, checkPlaces, orderPlaces, type Place } from './along';
+export { type AxisColumn, checkPlaces, orderPlaces, type Place } from './axisPlaces';
 export { type Aggregate, aggregateKind, aggregateKinds, aggregates } from './aggregates';
 export { aggregate, checkSplit, columnsAsked } from './aggregate';
 export { othersWord } from './foldedWords';
@@ -14,4 +14,4 @@ export {
 export { type Frame, frameKey, type FrameRequest } from './frame';
 export { everyOf, type Readings } from './readings';
 export { type Ranking, rankings, rankWords, type TopRequest } from './ranking';
-export type { Within } from './spread';
+export type { Within } from './layWithin';

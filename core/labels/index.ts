@@ -24,7 +24,7 @@ export {
   writePeriod,
   writePeriodOfYear,
 } from './periods';
-export { spreadLabels } from './placement';
+export { partLabels } from './placement';
 export { writeStretch } from './stretch';
 export { axisFormat, axisValues, type ValueAxis, valueAxis } from './scale';
 export { fillSlots, renamedSlots, withoutSlots } from './slots';

@@ -8,7 +8,7 @@ import {
   writeWhole,
 } from './figures';
 import { writeOrdinal } from './ordinal';
-import { spreadLabels } from './placement';
+import { partLabels } from './placement';
 import { axisValues, valueAxis } from './scale';
 import { withoutSlots } from './slots';
 
@@ -102,7 +102,7 @@ it('spreads labels without overlap, within the column, in their order', () => {
   const labels = fc.array(fc.integer({ min: 0, max: 300 }), { minLength: 1, maxLength: 15 });
   fc.assert(
     fc.property(labels, (wanted) => {
-      const placed = spreadLabels(
+      const placed = partLabels(
         wanted.map((each) => ({ wanted: each, height: 16 })),
         { from: 0, to: 300 },
       );

@@ -9,7 +9,7 @@ export interface WantedLabel {
  * the column, each as near to where it wants to be as its neighbours allow.
  * @returns the centre of each label, in the order given
  */
-export function spreadLabels(
+export function partLabels(
   labels: readonly WantedLabel[],
   column: { from: number; to: number },
 ): number[] {

@@ -1,4 +1,4 @@
-import { alongColumn } from '../axis';
+import { axisColumn } from '../axis';
 import {
   type ArrangementDefinition,
   arrangementKind,
@@ -106,5 +106,5 @@ function lay(chart: DrawnChart, frames: SeriesFrames, by: ArrangedBy): ArrangedC
 }
 
 /** What stands along a column has no years to be laid over each other. */
-const arrangementOf = ({ along, arrangement }: DrawnChart): ArrangementDefinition =>
-  alongColumn(along) && arrangementKind(arrangement).ofDates ? { kind: 'one' } : arrangement;
+const arrangementOf = ({ axis, arrangement }: DrawnChart): ArrangementDefinition =>
+  axisColumn(axis) && arrangementKind(arrangement).ofDates ? { kind: 'one' } : arrangement;

@@ -10,7 +10,7 @@ export function standsOnBoth(
   yardstick: YardstickDefinition,
 ): boolean {
   const from = seriesOfYardstick(yardstick);
-  const axes = series.filter(({ id }) => from.includes(id)).map(({ axis }) => axis);
+  const axes = series.filter(({ id }) => from.includes(id)).map(({ valueAxis: axis }) => axis);
   return new Set(axes).size > 1;
 }
 

@@ -44,7 +44,7 @@ function read(
   return readChart(drawnChart(definition), found.frames, { today, style });
 }
 
-const second: Partial<SeriesDefinition> = { axis: 'second', role: 'other' };
+const second: Partial<SeriesDefinition> = { valueAxis: 'second', role: 'other' };
 const two = { series: [testSeries('Revenue'), testSeries('Share', second)] };
 const both = { Revenue: revenue, Share: share };
 

@@ -11,13 +11,13 @@ import type { Comparison, ReadPace } from './reading';
  * what adds up, where the whole year is shown.
  */
 export function readPace(
-  chart: Pick<DrawnChart, 'along' | 'grain' | 'yearStart'>,
+  chart: Pick<DrawnChart, 'axis' | 'grain' | 'yearStart'>,
   line: SeriesLine,
   comparison: Comparison,
   positions: readonly Position[],
   markAdds: boolean,
 ): ReadPace | null {
-  if (!isOfPeriods(chart.along)) return null;
+  if (!isOfPeriods(chart.axis)) return null;
   if (!line.additive || !markAdds || chart.grain === 'year' || line.age !== null) return null;
   const finished = positions.map(({ open }, place) => !open && !line.open[place]);
   const last = line.figures.findLastIndex((figure, place) => figure !== null && finished[place]);

@@ -181,7 +181,7 @@ it('reads daily figures that stop inside a month as not complete', () => {
 
 it.each([
   ['refused', 'so it is not drawn by day. Choose month or longer, or spread it evenly'],
-  ['spread', 'Budget is recorded by month and is spread evenly over its days.'],
+  ['divided', 'Budget is recorded by month and is spread evenly over its days.'],
   ['repeated', 'Budget is recorded by month: its level holds for each day of it.'],
 ] as const)('says how a coarser budget is drawn: %s', (within, sentence) => {
   const plan = {

@@ -115,7 +115,7 @@ export function readChart(
 }
 
 /** What one position of a chart is called. */
-const unitOf = ({ along, grain }: DrawnChart) => axisKind(along).unit(grain);
+const unitOf = ({ axis, grain }: DrawnChart) => axisKind(axis).unit(grain);
 
 /** The lines of one panel and what they are held against; hidden ones have served by then. */
 function readLines(
@@ -166,7 +166,7 @@ function standsOnSecond({ series }: DrawnChart, yardstick: YardstickDefinition):
   const held = series.filter(({ id, mark }) =>
     from.length > 0 ? from.includes(id) : mark?.against === yardstick.id,
   );
-  return held.length > 0 && held.every(({ axis }) => axis === 'second');
+  return held.length > 0 && held.every(({ valueAxis: axis }) => axis === 'second');
 }
 
 /** Gives a panel its value axes, and picks out its points. */

@@ -53,7 +53,7 @@ function sayWithin({ grain }: DrawnChart, { id, name }: DrawnSeries, frames: Ser
       `${recorded}, so it is not drawn by ${grain}. Choose ${frame.recordedGrain} or longer, or spread it evenly over days.`,
     ],
     repeated: [`${recorded}: its level holds for each ${grain} of it.`],
-    spread: [`${recorded} and is spread evenly over its days.`],
+    divided: [`${recorded} and is spread evenly over its days.`],
   }[frame.within];
 }
 

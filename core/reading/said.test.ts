@@ -96,7 +96,7 @@ it('draws no band between figures of two value axes, and says so', () => {
   const band = { id: 'band', kind: 'band', name: 'Between', onAxis: false, from: edge('a') };
   const series = (axis: 'first' | 'second') => [
     testSeries('a', { name: 'Fares' }),
-    testSeries('b', { name: 'Riders', axis }),
+    testSeries('b', { name: 'Riders', valueAxis: axis }),
   ];
   const of = (axis: 'first' | 'second') => {
     const yardsticks = [{ ...band, to: edge('b') }] as unknown as ChartDefinition['yardsticks'];

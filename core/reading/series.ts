@@ -89,7 +89,7 @@ export function readSeries(
       shape,
       filled,
       gradient,
-      second: definition.axis === 'second',
+      second: definition.valueAxis === 'second',
       comparison: compared,
       caughtBy,
       pace: compared && readPace(chart, line, compared, panel.positions, compared.markAdds),

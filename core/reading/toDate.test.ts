@@ -26,7 +26,7 @@ function read({
     ...testFrame({ periods: months, values, completeTo }),
     additive,
     constant: null,
-    places: [0],
+    colourPlaces: [0],
     greyed: [false],
     extent: { from: months[0] as number, to: months[2] as number },
   });

@@ -45,7 +45,7 @@ export function describe(
   const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
   const lines = linesOf(reading).length;
   return [
-    axisKind(chart.along).say(chart.along, reading.unit),
+    axisKind(chart.axis).say(chart.axis, reading.unit),
     arranged,
     filtered,
     suffixWords[format.suffix],

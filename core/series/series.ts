@@ -23,7 +23,7 @@ export interface SeriesLine extends Line {
   unshown?: readonly number[];
   /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
   covered: number | null;
-  /** which of its figures stand in the source, neither filled nor spread */
+  /** which of its figures stand in the source, neither filled nor divided */
   measured: readonly boolean[];
   /** single rows of the source, to stand behind it */
   readings: Readings | null;
@@ -81,7 +81,7 @@ export function layLines(
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
         unshown: frame?.unshown?.[row],
-        word: frame?.places[row] ?? 0,
+        word: frame?.colourPlaces[row] ?? 0,
         group: (split && frame?.groups?.[row]) || null,
       };
     });

@@ -59,13 +59,13 @@ export function percentile(figures: Figures, share: number): number | null {
  * @returns null when there are too few figures
  */
 export function standardDeviation(figures: Figures, of: 'sample' | 'population'): number | null {
-  const { squares, values } = spread(figures);
+  const { squares, values } = squaredDeviations(figures);
   const divisor = of === 'sample' ? values - 1 : values;
   return divisor < 1 ? null : Math.sqrt(squares / divisor);
 }
 
 /** The summed squares of the distances from the mean, and how many figures there are. */
-const spread = once((figures) => {
+const squaredDeviations = once((figures) => {
   const values = present(figures);
   const centre = mean(figures) ?? 0;
   let squares = 0;

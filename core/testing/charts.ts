@@ -38,7 +38,7 @@ export const testFrame = (more: Partial<Frame> = {}): Frame => ({
   within: null,
   others: null,
   groups: null,
-  along: null,
+  axisPlaces: null,
   readings: null,
   ...more,
 });

@@ -95,7 +95,7 @@ describe('a link', () => {
         ],
       ]);
       // Their colours are those they have beside the words that are not shown.
-      expect(frame?.places).toEqual([1, 2]);
+      expect(frame?.colourPlaces).toEqual([1, 2]);
     }
     await owner.bringIn('Day,Fares\n2026-01-01,1\n', { sourceId: secret });
     const { body: broken } = await holder().send<ChartFrames>(
@@ -140,7 +140,7 @@ describe('a link', () => {
       ...definition,
       title: 'Pay',
       standouts: [],
-      along: { kind: 'words', column: 'Depot', order: ['Quay', 'Mole', 'Pier'] },
+      axis: { kind: 'words', column: 'Depot', order: ['Quay', 'Mole', 'Pier'] },
       filters: [words('Person', ['Clara'], false), words('Depot', ['Quay'], true)],
       series: [
         { ...plain, id: 'all', name: 'All pay', figures },

@@ -113,7 +113,7 @@ const ways = fc.record({
   aggregate: fc.constantFrom(...aggregates),
   readings: fc.boolean(),
   grain: fc.constantFrom(...allGrains),
-  along: fc.constantFrom<AxisDefinition>(
+  axis: fc.constantFrom<AxisDefinition>(
     { kind: 'periods' },
     { kind: 'recorded' },
     { kind: 'numbers', column: 'Fares' },
@@ -166,12 +166,12 @@ it('finds the same figures whether the columns fit in memory or not', async () =
         const id = await person.source(['Day,Fares,Route,Coast', first, ...lines].join('\n'));
         const { chartId, definition } = await person.board(id);
         const [series] = definition.series as [SeriesDefinition];
-        for (const { aggregate, readings, grain, along, split, colourBy, top, filters } of asked) {
+        for (const { aggregate, readings, grain, axis, split, colourBy, top, filters } of asked) {
           const figures = { ...series.figures, aggregate, percent: 90, filters };
           const chart = {
             ...definition,
             grain,
-            along,
+            axis,
             series: [
               {
                 ...series,

@@ -3,7 +3,7 @@ import {
   aggregate,
   aggregateKind,
   checkSplit,
-  type AlongColumn,
+  type AxisColumn,
   checkPlaces,
   columnsAsked,
   type Frame,
@@ -76,16 +76,16 @@ async function aggregateWords(
   aggregate(emptyTable(version, request), request);
   const split = request.splitBy === null ? null : columnNamed(version, request.splitBy);
   if (split && !request.top) checkSplit(split.stored.name, split.stored.words);
-  if (request.along) checkPlaces(request.along, wordsOf(version, request.along));
+  if (request.axisColumn) checkPlaces(request.axisColumn, wordsOf(version, request.axisColumn));
   const known = await recordingIn(database, version, request);
   const asked = {
     ...request,
     filters: [],
     colourBy: null,
-    along: null,
+    axisColumn: null,
     date: 'date',
     column: 'figure',
-    grain: request.along ? ('day' as const) : request.grain,
+    grain: request.axisColumn ? ('day' as const) : request.grain,
   };
   const { expression, then } = aggregateSql[request.aggregate](
     expressionOf(version, request.column),
@@ -94,15 +94,15 @@ async function aggregateWords(
   const ask = (by: string, kept: Sql | null) =>
     grouped(database, version, request, { by, expression, kept });
   if (then) {
-    const { table, along } = await ask(dateOf(version, request), null);
+    const { table, axisPlaces } = await ask(dateOf(version, request), null);
     const frame = aggregate(table, { ...asked, aggregate: then }, known);
-    return { ...frame, along, exact: true };
+    return { ...frame, axisPlaces, exact: true };
   }
   const by = periods[grainAsked(asked, known.recordedGrain)](dateOf(version, request));
   // One row a group: the greatest of them is that row.
   const single = { ...asked, aggregate: 'max' as const };
-  const { table, along } = await ask(by, null);
-  const frame = { ...aggregate(table, single, known), along };
+  const { table, axisPlaces } = await ask(by, null);
+  const frame = { ...aggregate(table, single, known), axisPlaces };
   const exact = !aggregateKind(request.aggregate).divides;
   if (frame.others === null || !split) return { ...frame, exact };
   const kept = wordsIn(version, split, frame.keys.slice(0, -1));
@@ -130,11 +130,11 @@ const expressionOf = (version: VersionColumns, name: string | null) =>
   name === null ? '*' : factsColumn(columnNamed(version, name).place);
 
 /** What stands along the axis: dates, or another column. */
-const dateOf = (version: VersionColumns, { date, along }: FrameRequest) =>
-  expressionOf(version, along?.column ?? date);
+const dateOf = (version: VersionColumns, { date, axisColumn }: FrameRequest) =>
+  expressionOf(version, axisColumn?.column ?? date);
 
 /** How many different words stand along a column; of figures that is seen when they are there. */
-const wordsOf = (version: VersionColumns, { column, of }: AlongColumn) =>
+const wordsOf = (version: VersionColumns, { column, of }: AxisColumn) =>
   of === 'words' ? columnNamed(version, column).stored.words : 0;
 
 function emptyTable(version: VersionColumns, request: FrameRequest): Table {
@@ -152,7 +152,7 @@ function emptyTable(version: VersionColumns, request: FrameRequest): Table {
 
 /** What the dates of all rows tell; filters make a source no less complete. */
 async function recordingIn(database: Database, version: VersionColumns, request: FrameRequest) {
-  if (request.along) return { recordedGrain: 'day' as const, completeTo: null };
+  if (request.axisColumn) return { recordedGrain: 'day' as const, completeTo: null };
   const date = dateOf(version, request);
   const { datePattern } = columnNamed(version, request.date).stored;
   const facts = factsTable(version.versionId);

@@ -19,40 +19,40 @@ export const restCode = -2;
 /** Grouped rows as a table, and what stands along the axis; null for dates. */
 export interface Grouped {
   table: Table;
-  along: Place[] | null;
+  axisPlaces: Place[] | null;
 }
 
 /** Where a group stands, as it is read: a day, a figure or the code of a word. */
-export const placeExpression = ({ along }: FrameRequest) =>
+export const placeExpression = ({ axisColumn }: FrameRequest) =>
   ({ dates: `TO_DAYS(d) - ${daysToEpoch}`, numbers: 'CAST(d AS DOUBLE)', words: 'd' })[
-    along?.of ?? 'dates'
+    axisColumn?.of ?? 'dates'
   ];
 
 /** The days of grouped rows, or the numbers of their places along a column, and what those are. */
 async function daysOf(
   database: Database,
   version: VersionColumns,
-  { along = null }: FrameRequest,
+  { axisColumn = null }: FrameRequest,
   cells: readonly (number | string | null | undefined)[],
-): Promise<{ days: Int32Array; along: Place[] | null }> {
-  if (!along) {
+): Promise<{ days: Int32Array; axisPlaces: Place[] | null }> {
+  if (!axisColumn) {
     const days = Int32Array.from(cells, (day) => (day == null ? missingDay : Number(day)));
-    return { days, along: null };
+    return { days, axisPlaces: null };
   }
-  const { place, stored } = columnNamed(version, along.column);
+  const { place, stored } = columnNamed(version, axisColumn.column);
   const known =
-    along.of === 'words' && stored.coded
+    axisColumn.of === 'words' && stored.coded
       ? await loadWords(database, version.versionId, place)
       : null;
   const placeOf = (cell: number | string | null | undefined): Place => {
-    if (along.of === 'numbers') return Number(cell);
+    if (axisColumn.of === 'numbers') return Number(cell);
     return known ? (known.words[known.canonical[Number(cell)] ?? -1] ?? '') : String(cell);
   };
   const own = cells.map(placeOf);
   const places = orderPlaces(own);
-  checkPlaces(along, places.length);
+  checkPlaces(axisColumn, places.length);
   const numbers = new Map(places.map((each, number) => [each, number]));
-  return { days: Int32Array.from(own, (each) => numbers.get(each) as number), along: places };
+  return { days: Int32Array.from(own, (each) => numbers.get(each) as number), axisPlaces: places };
 }
 
 /** Makes a table of rows that the database has grouped. */
@@ -69,14 +69,14 @@ export async function tableOf(
   );
   const decimals =
     request.column === null ? 0 : columnNamed(version, request.column).stored.decimals;
-  const { days, along } = await daysOf(
+  const { days, axisPlaces } = await daysOf(
     database,
     version,
     request,
     rows.map(([cell]) => cell),
   );
   const columns: Column[] = [dateColumn('date', days), numberColumn('figure', figures, decimals)];
-  if (!split) return { table: { rows: rows.length, columns }, along };
+  if (!split) return { table: { rows: rows.length, columns }, axisPlaces };
   const { words, canonical } = await loadWords(database, version.versionId, split.place);
   // All words are ranked, also those of which a filter keeps no row.
   const found = kept ? [] : [...words];
@@ -93,5 +93,5 @@ export async function tableOf(
     );
   });
   columns.push(textColumn(split.stored.name, codes, found));
-  return { table: { rows: rows.length, columns }, along };
+  return { table: { rows: rows.length, columns }, axisPlaces };
 }

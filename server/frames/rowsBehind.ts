@@ -82,15 +82,15 @@ async function partOf(
   { word, start, place }: FigureAsked,
 ): Promise<RowsBehind['parts'][number]> {
   const { split, figures } = series;
-  const { along } = request;
-  const axis = columnNamed(version, along?.column ?? request.date);
+  const { axisColumn } = request;
+  const axis = columnNamed(version, axisColumn?.column ?? request.date);
   const date = factsColumn(axis.place);
   const within = (grain: Grain): Sql => {
-    if (along?.of === 'words') {
+    if (axisColumn?.of === 'words') {
       const { text, values } = wordsIn(version, axis, [place ?? '']);
       return { text: `(${text})`, values };
     }
-    if (along) return { text: `${date} = ?`, values: [start] };
+    if (axisColumn) return { text: `${date} = ?`, values: [start] };
     const first = periodStart(start, grain);
     const next = nextPeriod(first, grain);
     const from = (day: number) => `FROM_DAYS(${day + daysToEpoch})`;
@@ -113,7 +113,7 @@ async function partOf(
   // A figure of a longer period stands within the drawn one where it has no row of its own.
   let found = await ask(request.grain);
   for (const grain of ['month', 'quarter', 'year'] as const)
-    if (found.total === 0 && !along) found = await ask(grain);
+    if (found.total === 0 && !axisColumn) found = await ask(grain);
   const sql = `SELECT * FROM ${facts} WHERE ${found.where} ORDER BY ${date}, \`row\` LIMIT ${mostRows}`;
   const rows = await rowsAsText(database, version, sql, found.values);
   const column = rowsOf(figures)?.column ?? null;

@@ -205,7 +205,7 @@ it('colours lines by another column, and keeps the style of a dashboard', async 
   const { body } = await owner.send<ChartFrames>('POST', `/charts/${board.chartId}/frames`, {
     definition,
   });
-  expect([body.frames.series?.keys, body.frames.series?.places]).toEqual([
+  expect([body.frames.series?.keys, body.frames.series?.colourPlaces]).toEqual([
     ['Osk', 'Quill'],
     [0, 1],
   ]);

@@ -5,7 +5,7 @@ import type { YardstickGrip } from '../plot';
 import { useChange } from './useBench';
 
 /** A value or a date of a yardstick, without the hand that moves it. */
-interface Movable extends Pick<YardstickGrip, 'along' | 'at' | 'name'> {
+interface Movable extends Pick<YardstickGrip, 'scale' | 'at' | 'name'> {
   part: string;
   moved: (to: number) => StyledYardstick;
 }
@@ -17,7 +17,7 @@ function movableOf(yardstick: StyledYardstick): Movable[] {
       const at = parseDay(yardstick[part] ?? '');
       const name = yardstick.to === null ? yardstick.name : `${yardstick.name}, ${part}`;
       const moved = (to: number) => ({ ...yardstick, [part]: formatDay(to) });
-      return at === null ? [] : [{ along: 'tape', part, at, name, moved }];
+      return at === null ? [] : [{ scale: 'tape', part, at, name, moved }];
     });
   if (yardstick.kind !== 'line' && yardstick.kind !== 'band') return [];
   const edges =
@@ -29,7 +29,7 @@ function movableOf(yardstick: StyledYardstick): Movable[] {
     const name = part === 'value' ? yardstick.name : `${yardstick.name}, ${part}`;
     const moved = (number: number) =>
       ({ ...yardstick, [part]: { kind: 'number', number } }) as StyledYardstick;
-    return [{ along: 'staff', part, at: edge.number, name, moved }];
+    return [{ scale: 'staff', part, at: edge.number, name, moved }];
   });
 }
 

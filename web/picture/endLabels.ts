@@ -1,10 +1,4 @@
-import {
-  spreadLabels,
-  isPercentage,
-  writeChange,
-  writeShare,
-  writeFigure,
-} from '../../core/labels';
+import { partLabels, isPercentage, writeChange, writeShare, writeFigure } from '../../core/labels';
 import type { Colour } from '../../core/chart';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
 import type { Edges } from '../../core/yardsticks';
@@ -204,7 +198,7 @@ function place(
   const fits = all.length * height <= high - low;
   const column = fits ? { from: Math.max(0, low), to: high } : { from: 0, to: geometry.height };
   const named = firstOf(all, Math.floor((column.to - column.from) / height), highlight);
-  const centres = spreadLabels(
+  const centres = partLabels(
     named.map(({ value, second }) => ({
       wanted: toY(geometryOn(placed, second), value),
       height,

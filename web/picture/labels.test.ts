@@ -79,7 +79,7 @@ it.each([
 
 it('names lines in a legend, each once and with its own stroke, and then not at their ends', () => {
   const two = {
-    series: [testSeries('Riders', { split }), testSeries('Rate', { axis: 'second' })],
+    series: [testSeries('Riders', { split }), testSeries('Rate', { valueAxis: 'second' })],
     standouts: [],
   };
   const ends = draw(read(two), 900, 460);
@@ -113,7 +113,7 @@ it('names a band between two series at its end, or in the legend', () => {
 
 it('stands a line of the second axis on it, with its staff at the right', () => {
   const reading = read({
-    series: [testSeries('Riders', { split }), testSeries('Rate', { axis: 'second' })],
+    series: [testSeries('Riders', { split }), testSeries('Rate', { valueAxis: 'second' })],
     standouts: [draftStandout('h', 'Rate', { kind: 'highest' })],
   });
   const { data, layout, panels } = draw(reading, 900, 460);

@@ -18,7 +18,7 @@ export interface YardstickGrip {
   /** the id of its yardstick */
   yardstick: string;
   name: string;
-  along: 'staff' | 'tape';
+  scale: 'staff' | 'tape';
   /** the value, or the day */
   at: number;
   onMove: (at: number) => void;
@@ -35,8 +35,8 @@ export function YardstickGrips({ reading, drawing, grips }: YardstickGripsProps)
   const [placed] = drawing.panels;
   if (!placed) return null;
   return grips
-    .filter(({ along }) => (along === 'staff' ? placed.valued : placed.taped))
-    .filter(({ along }) => along === 'staff' || reading.axis === 'calendar')
+    .filter(({ scale }) => (scale === 'staff' ? placed.valued : placed.taped))
+    .filter(({ scale }) => scale === 'staff' || reading.axis === 'calendar')
     .map((grip) => <Grip key={grip.key} {...{ reading, placed, grip }} />);
 }
 
@@ -57,7 +57,7 @@ function Grip({
   const second = placed.panel.yardsticks.some(({ id, second: is }) => id === grip.yardstick && is);
   const geometry = geometryOn(placed, second);
   const axis = (second && placed.panel.second) || placed.panel.axis;
-  const onStaff = grip.along === 'staff';
+  const onStaff = grip.scale === 'staff';
   const at = moved ?? grip.at;
   const [left, right] = [geometry.left, geometry.width - geometry.right];
   const [top, bottom] = [geometry.top, plotBottom(geometry)];
@@ -104,7 +104,7 @@ function Grip({
       <div
         role="slider"
         tabIndex={0}
-        className={`yardstick-grip ${grip.along}`}
+        className={`yardstick-grip ${grip.scale}`}
         aria-label={`Move ${grip.name}`}
         aria-valuenow={at}
         aria-valuetext={text}

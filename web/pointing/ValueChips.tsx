@@ -1,4 +1,4 @@
-import { spreadLabels, writeFigure } from '../../core/labels';
+import { partLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { lettered, page } from '../look';
 import {
@@ -35,7 +35,7 @@ export function ValueChips(props: ValueChipsProps) {
   const { left, right, width, top } = geometry;
   const bottom = plotBottom(geometry);
   const shown = valued.slice(0, Math.max(1, Math.floor((bottom - top) / height)));
-  const centres = spreadLabels(
+  const centres = partLabels(
     shown.map(({ figures, second }) => ({
       wanted: toY(geometryOn(placed, second), figures[period] ?? 0),
       height,

@@ -5,7 +5,13 @@ import { freeName } from '../parts';
 /** What of a chart of version 3 has to do with names. */
 interface Named {
   title: string;
-  series: { id: string; name: string; figures: { kind: string; text?: string } }[];
+  series: {
+    id: string;
+    name: string;
+    figures: { kind: string; text?: string };
+    /** what was never changed on the way */
+    [unchanged: string]: unknown;
+  }[];
   yardsticks: { id: string; kind: string; name?: string }[];
   dials: { id: string; kind: string; name: string }[];
   /** what was never changed on the way */

@@ -1,10 +1,11 @@
 import type { ChartDefinition } from '../definition';
 import { type FirstChart, fromFirst } from './fromFirst';
+import { fromFourth } from './fromFourth';
 import { fromSecond, type SecondChart } from './fromSecond';
-import { fromThird, type ThirdChart } from './fromThird';
+import { type FourthChart, fromThird, type ThirdChart } from './fromThird';
 
 /** A definition in the form of any version: databases and written files keep that in which they were made. */
-export type StoredChart = FirstChart | SecondChart | ThirdChart | ChartDefinition;
+export type StoredChart = FirstChart | SecondChart | ThirdChart | FourthChart | ChartDefinition;
 
 /**
  * Brings a definition of any version to the form of today, one step a version. Each step has the forms and
@@ -14,6 +15,7 @@ export type StoredChart = FirstChart | SecondChart | ThirdChart | ChartDefinitio
 export function upgradeChart(stored: StoredChart): ChartDefinition {
   const second = stored.version === 1 ? fromFirst(stored) : stored;
   const third = second.version === 2 ? fromSecond(second) : second;
+  const fourth = third.version === 3 ? fromThird(third) : third;
   // Whoever stored it had it held against the schema of that time.
-  return (third.version === 3 ? fromThird(third) : third) as ChartDefinition;
+  return (fourth.version === 4 ? fromFourth(fourth) : fourth) as ChartDefinition;
 }

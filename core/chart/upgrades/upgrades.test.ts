@@ -1,5 +1,5 @@
 import { draftRule, draftStandout } from '../../editing';
-import { parseChart } from '..';
+import { type ChartDefinition, parseChart } from '..';
 import { type StoredChart, upgradeChart } from './index';
 
 const level = (id: string, number: number | null) => ({
@@ -42,11 +42,31 @@ const first = {
   standouts: [{ id: 'h', series: 'a', pick: 'highest' }],
 };
 
+/** The same chart as version 4 kept it. */
+function asFourth({ axis, series, ...chart }: ChartDefinition) {
+  const kept = series.map(({ valueAxis, evenly, ...each }) => ({
+    ...each,
+    axis: valueAxis,
+    spread: evenly,
+  }));
+  return { ...chart, version: 4, along: axis, series: kept };
+}
+
+it('calls what stands along the axis, the value axis of a series and what is divided by their names', () => {
+  const [made] = parseChart(first).series;
+  const chart = parseChart({
+    ...parseChart(first),
+    axis: { kind: 'words', column: 'Route', order: [] },
+    series: [{ ...made, valueAxis: 'second', evenly: true }],
+  });
+  expect(parseChart(asFourth(chart))).toEqual(chart);
+});
+
 it('turns a chart of version 1 into one that draws the same, and can be saved', () => {
   const chart = upgradeChart(first as unknown as StoredChart);
   expect(parseChart(JSON.parse(JSON.stringify(chart)))).toEqual(chart);
   expect(chart).toMatchObject({
-    version: 4,
+    version: 5,
     grain: 'week',
     arrangement: { kind: 'one' },
     span: { kind: 'fixed', from: '2026-01-01', to: null },
@@ -70,13 +90,14 @@ it('turns a chart of version 1 into one that draws the same, and can be saved', 
 
 it('takes a chart of version 1 from outside, and leaves one of today alone', () => {
   const chart = parseChart(first);
-  expect(chart.version).toBe(4);
+  expect(chart.version).toBe(5);
   expect(upgradeChart(chart)).toBe(chart);
 });
 
 it('gives what shares a name one of its own, and lets what was named stay what was meant', () => {
   const chart = parseChart(first);
-  const part = (id: string, name: string, more = {}) => ({ ...chart.series[0], id, name, ...more });
+  const [made] = asFourth(chart).series;
+  const part = (id: string, name: string, more = {}) => ({ ...made, id, name, ...more });
   const formula = (id: string, name: string, text: string) =>
     part(id, name, { figures: { kind: 'formula', text } });
   const line = (id: string, name: string) => ({ ...chart.yardsticks[1], id, name });
@@ -90,7 +111,7 @@ it('gives what shares a name one of its own, and lets what was named stay what w
     step: 1,
   });
   const third = {
-    ...chart,
+    ...asFourth(chart),
     version: 3,
     title: '{fares} beside {Limit}, {Share} and {Gone}',
     series: [

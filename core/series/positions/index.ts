@@ -20,8 +20,8 @@ const kinds: Readonly<Record<AxisDefinition['kind'], PositionsKind>> = {
 };
 
 /** How the positions of a chart are laid out. */
-export const positionsKind = ({ along }: Pick<DrawnChart, 'along'>): PositionsKind =>
-  kinds[along.kind];
+export const positionsKind = ({ axis }: Pick<DrawnChart, 'axis'>): PositionsKind =>
+  kinds[axis.kind];
 
 /** The positions that a chart shows, from its first to its last figure, within its span. */
 export const layPositions = (

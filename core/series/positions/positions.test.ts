@@ -20,12 +20,12 @@ const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): 
   additive: true,
   constant: null,
   greyed: [],
-  places: [0],
+  colourPlaces: [0],
   extent: { from: day(from), to: day(to) },
 });
 
 const chart = (grain: Grain, ...of: DrawnSeries[]) =>
-  ({ title: 'Any', grain, along: { kind: 'periods' }, series: of }) as unknown as DrawnChart;
+  ({ title: 'Any', grain, axis: { kind: 'periods' }, series: of }) as unknown as DrawnChart;
 
 const actual = series('actual', 'actual');
 const budget = series('budget', 'budget');

@@ -7,7 +7,7 @@ export const words: PositionsKind = {
   lay: ({ drawn }) => {
     const names = new Map(
       drawn.flatMap(({ frame }) =>
-        frame.periods.map((number, at) => [number, String(frame.along?.[at] ?? '')] as const),
+        frame.periods.map((number, at) => [number, String(frame.axisPlaces?.[at] ?? '')] as const),
       ),
     );
     return placesWithFigures(drawn).map((number) => ({

@@ -28,9 +28,9 @@ export const deviationEdge: EdgeKind<DeviationEdge> = {
     `${Math.abs(times)} standard deviation${Math.abs(times) === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`,
   find: ({ times, series, scope }, context) => {
     const figures = finishedOf(context, series, scope);
-    const [centre, spread] = [mean(figures), standardDeviation(figures, 'sample')];
+    const [centre, deviation] = [mean(figures), standardDeviation(figures, 'sample')];
     return {
-      value: centre === null || spread === null ? null : centre + times * spread,
+      value: centre === null || deviation === null ? null : centre + times * deviation,
       exact: false,
     };
   },

@@ -19,7 +19,7 @@ interface LookRowsProps {
 
 /** The scales of a chart and the names on it: how they are written, and which parts are shown. */
 export function LookRows({ chart, reading, others }: LookRowsProps) {
-  const hasSecond = chart.series.some(({ axis }) => axis === 'second');
+  const hasSecond = chart.series.some(({ valueAxis: axis }) => axis === 'second');
   return (
     <ListSection title="Scales and names" empty="">
       {[

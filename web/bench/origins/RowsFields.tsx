@@ -27,8 +27,8 @@ export function RowsFields({ series, onChange, figures }: OriginFieldsProps<'row
       <AggregateFields value={figures} columns={source?.columns ?? []} onChange={set} />
       {aggregateKind(figures.aggregate).additive && (
         <Checkbox
-          checked={series.spread}
-          onChange={({ target }) => onChange({ spread: target.checked })}
+          checked={series.evenly}
+          onChange={({ target }) => onChange({ evenly: target.checked })}
         >
           Spread evenly over days where recorded by longer periods
         </Checkbox>

@@ -3,7 +3,7 @@ import type { SeriesDefinition } from '../../../core/chart';
 import { Phrase } from '../../controls';
 import type { SeriesPhraseProps } from '../seriesPhrase';
 
-const words: Record<SeriesDefinition['axis'], string> = {
+const words: Record<SeriesDefinition['valueAxis'], string> = {
   first: 'the value axis',
   second: 'a second value axis',
 };
@@ -11,11 +11,13 @@ const words: Record<SeriesDefinition['axis'], string> = {
 /** The value axis that a series stands on. */
 export function AxisPhrase({ series, onChange }: SeriesPhraseProps) {
   return (
-    <Phrase words={words[series.axis]} label="Stands on">
+    <Phrase words={words[series.valueAxis]} label="Stands on">
       <Radio.Group
-        value={series.axis}
+        value={series.valueAxis}
         aria-label="Stands on"
-        onChange={(event) => onChange({ axis: event.target.value as SeriesDefinition['axis'] })}
+        onChange={(event) =>
+          onChange({ valueAxis: event.target.value as SeriesDefinition['valueAxis'] })
+        }
         options={Object.entries(words).map(([value, label]) => ({ value, label }))}
         vertical
       />

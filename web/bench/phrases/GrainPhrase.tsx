@@ -19,13 +19,13 @@ interface GrainPhraseProps {
 /** What stands along the axis: the period that is drawn, dates as recorded, or a column. */
 export function GrainPhrase({ chart, main }: GrainPhraseProps) {
   const change = useChange();
-  const { along } = chart;
+  const { axis } = chart;
   return (
-    <Phrase words={sayAlong(chart)} label="Period">
-      <AlongFields {...{ chart, main }} />
-      {isOfPeriods(along) && <Grains chart={chart} />}
-      {isOfPeriods(along) && <ReaderGrains chart={chart} />}
-      {!('column' in along) && (
+    <Phrase words={sayAxis(chart)} label="Period">
+      <AxisFields {...{ chart, main }} />
+      {isOfPeriods(axis) && <Grains chart={chart} />}
+      {isOfPeriods(axis) && <ReaderGrains chart={chart} />}
+      {!('column' in axis) && (
         <SelectField
           label="Years begin in"
           value={chart.yearStart}
@@ -73,18 +73,18 @@ function ReaderGrains({ chart: { grain, readerGrains = [] } }: Pick<GrainPhraseP
   );
 }
 
-function sayAlong({ along, grain }: ChartDefinition): string {
-  return axisKind(along).phrase(along, grain);
+function sayAxis({ axis, grain }: ChartDefinition): string {
+  return axisKind(axis).phrase(axis, grain);
 }
 
 /** Dates, or a column of the source; of words, their order. */
-function AlongFields({ chart: { along }, main }: GrainPhraseProps) {
+function AxisFields({ chart: { axis }, main }: GrainPhraseProps) {
   const change = useChange();
   const { data: sources } = api.useSourcesQuery();
   const [ask] = api.useLazyWordsQuery();
   const sourceId = sourceOfFigures(main.figures) ?? 0;
   const columns = sources?.find(({ id }) => id === sourceId)?.columns ?? [];
-  const set = (next: AxisDefinition) => change((before) => ({ ...before, along: next }));
+  const set = (next: AxisDefinition) => change((before) => ({ ...before, axis: next }));
   const choose = async (value: string) => {
     const [kind = '', column = ''] = value.split(/:(.*)/s);
     if (kind === 'periods' || kind === 'recorded') set({ kind });
@@ -95,7 +95,7 @@ function AlongFields({ chart: { along }, main }: GrainPhraseProps) {
     <>
       <SelectField
         label="Along the axis"
-        value={'column' in along ? `${along.kind}:${along.column}` : along.kind}
+        value={'column' in axis ? `${axis.kind}:${axis.column}` : axis.kind}
         onChange={(value) => void choose(value)}
         options={[
           { value: 'periods', label: 'periods of time' },
@@ -107,8 +107,8 @@ function AlongFields({ chart: { along }, main }: GrainPhraseProps) {
           }),
         ]}
       />
-      {along.kind === 'words' && (
-        <OrderField order={along.order} onChange={(order) => set({ ...along, order })} />
+      {axis.kind === 'words' && (
+        <OrderField order={axis.order} onChange={(order) => set({ ...axis, order })} />
       )}
     </>
   );

@@ -50,8 +50,8 @@ const table: Table = {
 
 const today = day('2026-05-01');
 
-function read(along: AxisDefinition, more: Partial<ChartDefinition> = {}) {
-  const chart = testChart({ along, series: [testSeries('Litres')], ...more });
+function read(axis: AxisDefinition, more: Partial<ChartDefinition> = {}) {
+  const chart = testChart({ axis, series: [testSeries('Litres')], ...more });
   const aggregated = Object.fromEntries(
     chart.series.map((series) => {
       const names = table.columns.map(({ name }) => name);
@@ -83,8 +83,8 @@ it.each<[AxisDefinition, string, (number | null)[], (string | number)[]]>([
     [70, 240, 110],
     ['Wed', 'Mon', 'Tue'],
   ],
-])('lays figures along %j', (along, described, figures, labels) => {
-  const { panels, positions, described: words } = read(along);
+])('lays figures along %j', (axis, described, figures, labels) => {
+  const { panels, positions, described: words } = read(axis);
   expect(panels[0]?.series[0]?.figures).toEqual(figures);
   expect(positions.map(({ label }) => label)).toEqual(labels);
   expect(words).toContain(described);
@@ -133,7 +133,7 @@ it('keeps what needs dates out of a chart that has none', () => {
 });
 
 it('says what cannot stand along the axis', () => {
-  const ask = (along: AxisDefinition) => () => read(along);
+  const ask = (axis: AxisDefinition) => () => read(axis);
   expect(ask({ kind: 'numbers', column: 'Weekday' })).toThrow(/does not hold figures/);
   expect(ask({ kind: 'words', column: 'Gone', order: [] })).toThrow(/no column “Gone”/);
 });

@@ -19,10 +19,10 @@ interface Overlap {
 }
 
 /** How figures of longer periods are told apart within them. */
-export type Within = 'spread' | 'repeated';
+export type Within = 'divided' | 'repeated';
 
 /**
- * Lays figures that were recorded by longer periods on shorter ones. Additive figures are spread
+ * Lays figures that were recorded by longer periods on shorter ones. Additive figures are divided
  * evenly over days, with parts that sum exactly; levels repeat, and a period over two of them takes
  * the mean of its days' levels. A drawn period with a day that has no figure is missing.
  */
@@ -36,7 +36,7 @@ export function layWithin(
     (most, figure) => (figure === null ? most : Math.max(most, decimalsOf(figure))),
     0,
   );
-  const take = within === 'spread' ? partOf : levelOf;
+  const take = within === 'divided' ? partOf : levelOf;
   let from = 0;
   return drawn.map((start) => {
     const next = nextPeriod(start, drawnGrain);

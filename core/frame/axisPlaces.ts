@@ -2,7 +2,7 @@ import { dateColumn, type DateColumn, missingDay, naturalOrder, type Table } fro
 import { ProblemError } from '../values';
 
 /** A column whose figures or words stand along a chart's axis in place of dates. */
-export interface AlongColumn {
+export interface AxisColumn {
   column: string;
   of: 'numbers' | 'words';
 }
@@ -25,7 +25,7 @@ export function orderPlaces(places: Iterable<Place>): Place[] {
  * Checks that a column has no more different places than an axis can hold.
  * @throws ProblemError
  */
-export function checkPlaces({ column }: AlongColumn, count: number) {
+export function checkPlaces({ column }: AxisColumn, count: number) {
   if (count <= mostPlaces) return;
   throw new ProblemError({
     code: 'along-too-fine',
@@ -40,31 +40,28 @@ export function checkPlaces({ column }: AlongColumn, count: number) {
  * @param keeps whether a row is counted
  * @throws ProblemError when the column has too many different values
  */
-export function layAlong(
+export function layPlaces(
   table: Table,
-  along: AlongColumn,
+  axisColumn: AxisColumn,
   keeps: (row: number) => boolean,
 ): { dates: DateColumn; places: Place[] } {
-  const at = placeOfRow(table, along);
+  const at = placeOfRow(table, axisColumn);
   const found = new Set<Place>();
   for (let row = 0; row < table.rows; row += 1) {
     const place = keeps(row) ? at(row) : null;
     if (place !== null) found.add(place);
   }
-  checkPlaces(along, found.size);
+  checkPlaces(axisColumn, found.size);
   const places = orderPlaces(found);
   const numbers = new Map(places.map((place, number) => [place, number]));
   const days = Int32Array.from({ length: table.rows }, (_, row) => {
     const place = keeps(row) ? at(row) : null;
     return place === null ? missingDay : (numbers.get(place) as number);
   });
-  return { dates: dateColumn(along.column, days), places };
+  return { dates: dateColumn(axisColumn.column, days), places };
 }
 
-function placeOfRow(
-  table: Table,
-  { column: name, of }: AlongColumn,
-): (row: number) => Place | null {
+function placeOfRow(table: Table, { column: name, of }: AxisColumn): (row: number) => Place | null {
   const column = table.columns.find((each) => each.name === name);
   if (column?.kind === 'number' && of === 'numbers')
     return (row) => {
