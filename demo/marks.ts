@@ -126,7 +126,7 @@ const fuelLimit = ({ series }: Parts): ChartDefinition => ({
       at: 'dial',
       dial: 'contract',
     },
-    { id: 'ends', kind: 'recurring', name: 'Quarter ends', each: 'quarterEnd', weekday: 1 },
+    { id: 'ends', kind: 'recurring', name: 'Quarter ends', each: 'quarterEnd', weekday: 4 },
   ],
   colourRules: [
     draftRule('steep', 'fuel', { kind: 'change', is: 'up', percent: 10 }, 'ochre'),

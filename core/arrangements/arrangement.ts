@@ -1,3 +1,4 @@
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 import type { Day, Grain } from '../calendar';
 import type { Figures } from '../values';
@@ -104,6 +105,8 @@ export interface ArrangementKind<Definition extends { kind: string }> extends Ki
   /** its name in a list */
   name: string;
   settings: readonly ArrangementSetting<Definition>[];
+  /** as an option of a chart */
+  sentence: Said<Definition>;
   /** whether lines are told apart by colour each for itself, or alike in all panels by series */
   coloursBy: 'line' | 'series' | 'age';
   /** how panels lie beside each other, and whether they share one value axis */

@@ -1,3 +1,4 @@
+import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import type {
   Arranged,
@@ -38,3 +39,6 @@ export const {
   of: arrangementKind,
   schema: arrangementSchema,
 } = registry<ArrangementKind<ArrangementDefinition>>('arrangement', all);
+
+/** How a chart is arranged, in a sentence. */
+export const arrangementEntry = ofKind<ArrangementDefinition>(arrangementKinds);

@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import type { ArrangementKind } from './arrangement';
 
@@ -8,6 +9,7 @@ export interface One {
 
 export const one: ArrangementKind<One> = {
   kind: 'one',
+  sentence: Sentence.of<One>({ kind: 'one' }).words('in one picture'),
   schema: object({ kind: mixed<'one'>().oneOf(['one']).required() }),
   draft: { kind: 'one' },
   name: 'in one picture',

@@ -1,3 +1,4 @@
+import { choice, said, Sentence } from '../sentences';
 import { boolean, mixed, object } from 'yup';
 import type { ArrangementKind, Line } from './arrangement';
 
@@ -10,6 +11,16 @@ export interface Panels {
 
 export const panels: ArrangementKind<Panels> = {
   kind: 'panels',
+  sentence: Sentence.of<Panels>({ kind: 'panels' })
+    .slot(
+      'shape',
+      choice({
+        row: 'in panels side by side',
+        grid: 'in panels in a grid',
+        stack: 'in panels one above the other',
+      }),
+    )
+    .option('ownAxes', false, said(true, 'each on its own value axis')),
   schema: object({
     kind: mixed<'panels'>().oneOf(['panels']).required(),
     shape: mixed<Panels['shape']>().oneOf(['row', 'grid', 'stack']).required(),

@@ -1,3 +1,4 @@
+import { date, nullable, oneOf, Sentence, ways } from '../sentences';
 import { mixed, object } from 'yup';
 import { dateText, parseDay, periodStart, yearBefore } from '../calendar';
 import type { ArrangementKind, CalendarLines, Line, Position } from './arrangement';
@@ -14,8 +15,31 @@ export interface Slope {
 /** How far beyond the uprights the axis goes on, of the way between them. */
 const edge = 0.03;
 
+/** A period that is chosen by its day. */
+const chosen = nullable('any period', date);
+
 export const slope: ArrangementKind<Slope> = {
   kind: 'slope',
+  sentence: ways<Slope>(
+    [
+      ({ between }) => between === 'chosen',
+      Sentence.of<Slope>({ kind: 'slope', between: 'chosen' })
+        .words('as a slope from ')
+        .slot('from', chosen)
+        .words(' to ')
+        .slot('to', chosen),
+    ],
+    [
+      () => true,
+      Sentence.of<Slope>({ kind: 'slope', from: null, to: null }).slot(
+        'between',
+        oneOf<Slope['between']>([
+          ['before', 'as a slope from the period before to the last finished'],
+          ['yearBefore', 'as a slope from the year before to the last finished'],
+        ]),
+      ),
+    ],
+  ),
   schema: object({
     kind: mixed<'slope'>().oneOf(['slope']).required(),
     between: mixed<Slope['between']>().oneOf(['before', 'yearBefore', 'chosen']).required(),

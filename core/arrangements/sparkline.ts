@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import type { ArrangementKind } from './arrangement';
 
@@ -8,6 +9,9 @@ export interface Sparkline {
 
 export const sparkline: ArrangementKind<Sparkline> = {
   kind: 'sparkline',
+  sentence: Sentence.of<Sparkline>({ kind: 'sparkline' }).words(
+    'as a headline figure with its line',
+  ),
   schema: object({ kind: mixed<'sparkline'>().oneOf(['sparkline']).required() }),
   draft: { kind: 'sparkline' },
   name: 'as a headline figure with its line',

@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import {
   civilDate,
@@ -19,6 +20,7 @@ export interface Years {
 
 export const years: ArrangementKind<Years> = {
   kind: 'years',
+  sentence: Sentence.of<Years>({ kind: 'years' }).words('with its years laid over each other'),
   schema: object({ kind: mixed<'years'>().oneOf(['years']).required() }),
   draft: { kind: 'years' },
   name: 'its years laid over each other',

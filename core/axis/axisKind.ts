@@ -1,5 +1,6 @@
 import type { Grain } from '../calendar';
 import type { AxisColumn } from '../frame';
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
 /** One kind of what stands along a chart's axis: what it is, and how it says itself. */
@@ -12,6 +13,7 @@ export interface AxisKind<Definition extends { kind: string }> extends Kind<Defi
   order?: (definition: Definition) => readonly string[];
   /** the same for those who only read: what stands along the axis comes with the figures */
   forReaders?: (definition: Definition) => Definition;
+  sentence: Said<Definition>;
   /** what one position is called */
   unit: (grain: Grain) => string;
   /** after what is drawn, as in "Fares by month" */

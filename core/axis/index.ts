@@ -1,4 +1,5 @@
 import type { AxisColumn } from '../frame';
+import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import type { AxisKind } from './axisKind';
 import { numbers } from './numbers';
@@ -11,7 +12,11 @@ const all = [periods, recorded, numbers, words];
 /** What stands along a chart's axis. */
 export type AxisDefinition = DefinitionOf<(typeof all)[number]>;
 
-export const { of: axisKind, schema: axisSchema } = registry<AxisKind<AxisDefinition>>('axis', all);
+const { kinds, of: axisKind, schema: axisSchema } = registry<AxisKind<AxisDefinition>>('axis', all);
+export { axisKind, axisSchema };
+
+/** What stands along the axis, in a sentence. */
+export const axisEntry = ofKind<AxisDefinition>(kinds);
 
 /** Whether the periods of the chart's grain stand along its axis. */
 export const isOfPeriods = (axis: AxisDefinition): boolean => axisKind(axis).ofPeriods ?? false;

@@ -1,3 +1,4 @@
+import { column, Sentence } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { type AxisKind, sayColumn } from './axisKind';
 
@@ -9,6 +10,9 @@ export interface NumbersAxis {
 
 export const numbers: AxisKind<NumbersAxis> = {
   kind: 'numbers',
+  sentence: Sentence.of<NumbersAxis>({ kind: 'numbers' })
+    .words('by the figures of ')
+    .slot('column', column),
   schema: object({
     kind: mixed<'numbers'>().oneOf(['numbers']).required(),
     column: string().required().max(200),

@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import type { AxisKind } from './axisKind';
 
@@ -8,6 +9,7 @@ export interface PeriodsAxis {
 
 export const periods: AxisKind<PeriodsAxis> = {
   kind: 'periods',
+  sentence: Sentence.of<PeriodsAxis>({ kind: 'periods' }).words('by period'),
   schema: object({ kind: mixed<'periods'>().oneOf(['periods']).required() }),
   ofPeriods: true,
   unit: (grain) => grain,

@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import type { AxisKind } from './axisKind';
 
@@ -8,6 +9,7 @@ export interface RecordedAxis {
 
 export const recorded: AxisKind<RecordedAxis> = {
   kind: 'recorded',
+  sentence: Sentence.of<RecordedAxis>({ kind: 'recorded' }).words('as recorded'),
   schema: object({ kind: mixed<'recorded'>().oneOf(['recorded']).required() }),
   unit: () => 'recorded date',
   say: () => 'as recorded',

@@ -1,3 +1,4 @@
+import { between, column, Sentence, several, word } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { list } from '../values';
 import { type AxisKind, sayColumn } from './axisKind';
@@ -12,6 +13,10 @@ export interface WordsAxis {
 
 export const words: AxisKind<WordsAxis> = {
   kind: 'words',
+  sentence: Sentence.of<WordsAxis>({ kind: 'words' })
+    .words('by the words of ')
+    .slot('column', column)
+    .option('order', [], between('in the order ', several(word))),
   schema: object({
     kind: mixed<'words'>().oneOf(['words']).required(),
     column: string().required().max(200),

@@ -166,4 +166,6 @@ export interface ChartDefinition {
   notesHidden?: boolean;
   /** missing: it is linked with the others, and narrows none */
   linking?: LinkingDefinition;
+  /** what its author has written beside its lines, by what they say; missing: nothing */
+  comments?: Readonly<Record<string, string>>;
 }

@@ -3,6 +3,7 @@ export {
   type AxisStart,
   axisStarts,
   plainAxes,
+  plainAxis,
   type ValueAxisDefinition,
 } from './axes';
 export {
@@ -29,13 +30,21 @@ export {
   type StandoutDefinition,
   type StyledYardstick,
 } from './definition';
-export { freeName, isSamePart, longestName, namedAlready, namedParts, type Part } from './parts';
+export {
+  freeName,
+  isSamePart,
+  longestName,
+  namedAlready,
+  type NamedPart,
+  namedParts,
+  type Part,
+} from './parts';
 export { plainChart, plainSeries } from './plainChart';
 export { plainReplay, type ReplayDefinition } from './replay';
 export { strokeOfRole, takesPalette } from './roleStrokes';
 export { type Role, roles, roleWords } from './roles';
 export { chartSchema, parseChart } from './schema';
-export { type Reach, reachOf, type SpanDefinition } from './spans';
+export { type Reach, reachOf, type SpanDefinition, spanEntry } from './spans';
 export {
   type Colour,
   colours,

@@ -41,6 +41,7 @@ import {
   type Shape,
   shapes,
 } from './strokes';
+import { commentsSchema } from './comments';
 import { linkingSchema } from './linking';
 import { type StoredChart, upgradeChart } from './upgrades';
 import { lookSchema } from './yardstickLook';
@@ -174,6 +175,7 @@ export const chartSchema = object({
   replay: replaySchema.default(undefined).optional(),
   notesHidden: boolean(),
   linking: linkingSchema.default(undefined).optional(),
+  comments: commentsSchema,
 })
   .noUnknown()
   .transform((given: unknown) => (isEarlier(given) ? upgraded(given as StoredChart) : given))

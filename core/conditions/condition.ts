@@ -1,6 +1,7 @@
 import type { Line, Position } from '../arrangements';
 import type { Grain } from '../calendar';
 import type { Kind } from '../registry';
+import type { Said } from '../sentences';
 import type { Figures } from '../values';
 import type { Yardstick, YardstickContext } from '../yardsticks';
 
@@ -73,6 +74,8 @@ export interface ConditionKind<Definition extends { kind: string }> extends Kind
   /** what it is when it is chosen */
   draft: (about: { series: string; level: number; yardstick: string }) => Definition;
   settings: readonly ConditionSetting<Definition>[];
+  /** after the name of a series, as in "is under 40" */
+  sentence: Said<Definition>;
   /** it holds a figure against the mark of its series */
   byMark?: true;
   /** as the end of a sentence: "under Budget", "at least 40" */

@@ -8,6 +8,7 @@ export type {
 } from './condition';
 export {
   type ConditionDefinition,
+  conditionEntry,
   conditionKind,
   conditionKinds,
   conditionSchema,

@@ -1,3 +1,4 @@
+import { choice, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { yearBefore } from '../calendar';
 import { difference } from '../values';
@@ -12,6 +13,11 @@ export interface Change {
 
 export const change: DerivedKind<Change> = {
   kind: 'change',
+  sentence: Sentence.of<Change>({ kind: 'change' })
+    .words('as its ')
+    .slot('as', choice({ difference: 'change', percent: '% change' }))
+    .words(' on the ')
+    .slot('on', choice({ periodBefore: 'period before', yearBefore: 'year before' })),
   schema: object({
     kind: mixed<'change'>().oneOf(['change']).required(),
     on: mixed<Change['on']>().oneOf(['periodBefore', 'yearBefore']).required(),

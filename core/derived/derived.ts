@@ -1,4 +1,5 @@
 import type { Day, Grain } from '../calendar';
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 import type { Figures } from '../values';
 
@@ -35,6 +36,8 @@ export interface DerivedKind<Definition extends { kind: string }> extends Kind<D
   settings: readonly DerivedSetting<Definition>[];
   /** said after a measure's name, as in "Fare revenue, running total" */
   say: (definition: Definition) => string;
+  /** as an option of a series */
+  sentence: Said<Definition>;
   /** worked out on the periods shown, not on all there are */
   ofShown?: true;
   derive: (series: Derivable, definition: Definition) => Derived;

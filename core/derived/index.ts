@@ -1,4 +1,5 @@
 import { lazy, mixed } from 'yup';
+import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import { change } from './change';
 import type { Derivable, Derived, DerivedKind, DerivedSetting } from './derived';
@@ -21,6 +22,9 @@ const {
   schemaFor,
 } = registry<DerivedKind<DerivedDefinition>>('derived series', all);
 export { derivedKind, derivedKinds };
+
+/** What a series is turned into, in a sentence. */
+export const derivedEntry = ofKind<DerivedDefinition>(derivedKinds);
 
 /** What a series is turned into; null: it is drawn as it is. */
 export const derivedSchema = lazy((value: DerivedDefinition | null | undefined) =>

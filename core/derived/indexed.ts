@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import type { DerivedKind } from './derived';
 
@@ -8,6 +9,7 @@ export interface Indexed {
 
 export const indexed: DerivedKind<Indexed> = {
   kind: 'index',
+  sentence: Sentence.of<Indexed>({ kind: 'index' }).words('as an index'),
   schema: object({ kind: mixed<'index'>().oneOf(['index']).required() }),
   draft: { kind: 'index' },
   name: 'index',

@@ -1,3 +1,4 @@
+import { counted, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { mean } from '../statistics';
 import { figure } from '../values';
@@ -11,6 +12,9 @@ export interface MovingMean {
 
 export const movingMean: DerivedKind<MovingMean> = {
   kind: 'movingMean',
+  sentence: Sentence.of<MovingMean>({ kind: 'movingMean' })
+    .words('as its moving mean of ')
+    .slot('periods', counted('period', { from: 2, to: 400 })),
   schema: object({
     kind: mixed<'movingMean'>().oneOf(['movingMean']).required(),
     periods: figure().integer().min(2).max(400).required(),

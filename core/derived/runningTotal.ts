@@ -1,3 +1,4 @@
+import { choice, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { yearOf } from '../calendar';
 import { runningSum } from '../values';
@@ -11,6 +12,10 @@ export interface RunningTotal {
 
 export const runningTotal: DerivedKind<RunningTotal> = {
   kind: 'runningTotal',
+  sentence: Sentence.of<RunningTotal>({ kind: 'runningTotal' }).slot(
+    'anew',
+    choice({ never: 'as a running total', eachYear: 'as a running total of each year' }),
+  ),
   schema: object({
     kind: mixed<'runningTotal'>().oneOf(['runningTotal']).required(),
     anew: mixed<'never' | 'eachYear'>().oneOf(['never', 'eachYear']).required(),

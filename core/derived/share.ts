@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { sumFigures } from '../values';
 import type { DerivedKind } from './derived';
@@ -9,6 +10,7 @@ export interface Share {
 
 export const share: DerivedKind<Share> = {
   kind: 'share',
+  sentence: Sentence.of<Share>({ kind: 'share' }).words('as a share of the total of its lines'),
   schema: object({ kind: mixed<'share'>().oneOf(['share']).required() }),
   draft: { kind: 'share' },
   name: 'share of the total',

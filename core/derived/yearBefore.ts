@@ -1,3 +1,4 @@
+import { Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { yearBefore as before } from '../calendar';
 import type { DerivedKind } from './derived';
@@ -9,6 +10,7 @@ export interface YearBefore {
 
 export const yearBefore: DerivedKind<YearBefore> = {
   kind: 'yearBefore',
+  sentence: Sentence.of<YearBefore>({ kind: 'yearBefore' }).words('as the year before'),
   schema: object({ kind: mixed<'yearBefore'>().oneOf(['yearBefore']).required() }),
   draft: { kind: 'yearBefore' },
   name: 'year before',

@@ -1,3 +1,4 @@
+import { between, Sentence, several, word } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { list } from '../values';
 import { type DialKind, named } from './dial';
@@ -15,6 +16,10 @@ export const mostChoices = 60;
 
 export const choiceDial: DialKind<ChoiceDial> = {
   kind: 'choice',
+  sentence: Sentence.of<ChoiceDial>({ kind: 'choice' })
+    .words('one of ')
+    .slot('choices', several(word))
+    .option('value', '', between('at ', word)),
   schema: object({
     kind: mixed<'choice'>().oneOf(['choice']).required(),
     ...named,

@@ -1,3 +1,4 @@
+import { date, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { dateText, parseDay } from '../calendar';
 import { type DialKind, named } from './dial';
@@ -13,6 +14,7 @@ export interface DateDial {
 
 export const dateDial: DialKind<DateDial> = {
   kind: 'date',
+  sentence: Sentence.of<DateDial>({ kind: 'date' }).words('a date, at ').slot('value', date),
   schema: object({
     kind: mixed<'date'>().oneOf(['date']).required(),
     ...named,

@@ -1,4 +1,5 @@
 import { string } from 'yup';
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
 /** Where a dial stands: a number, a date written 2026-11-23, or one of its choices. */
@@ -9,6 +10,8 @@ export type DialValues = ReadonlyMap<string, DialValue>;
 
 /** One kind of dial: what it is, and where it may be turned to. */
 export interface DialKind<Dial extends { kind: string; value: DialValue }> extends Kind<Dial> {
+  /** after its name and "is" */
+  sentence: Said<Dial>;
   /** the nearest position that the dial has; null where it has none like that */
   turnedTo: (dial: Dial, to: DialValue) => DialValue | null;
 }

@@ -1,4 +1,5 @@
 import { type Day, parseDay } from '../calendar';
+import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import { type ChoiceDial, choiceDial, mostChoices } from './choice';
 import { type DateDial, dateDial } from './date';
@@ -13,8 +14,11 @@ const all = [numberDial, dateDial, choiceDial];
 /** A named value that yardsticks, rules, formulas and filters use, and readers can turn for themselves. */
 export type DialDefinition = DefinitionOf<(typeof all)[number]>;
 
-const { of: dialKind, schema: dialSchema } = registry<DialKind<DialDefinition>>('dial', all);
+const { kinds, of: dialKind, schema: dialSchema } = registry<DialKind<DialDefinition>>('dial', all);
 export { dialSchema };
+
+/** A dial in a sentence, after its name. */
+export const dialEntry = ofKind<DialDefinition>(kinds);
 
 /**
  * Where the dials of a chart stand: as their author has set them, or as a reader has turned them. A

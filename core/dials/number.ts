@@ -1,3 +1,4 @@
+import { number, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { figure } from '../values';
 import { type DialKind, named } from './dial';
@@ -15,6 +16,15 @@ export interface NumberDial {
 
 export const numberDial: DialKind<NumberDial> = {
   kind: 'number',
+  sentence: Sentence.of<NumberDial>({ kind: 'number' })
+    .words('a number from ')
+    .slot('from', number())
+    .words(' to ')
+    .slot('to', number())
+    .words(' in steps of ')
+    .slot('step', number())
+    .words(', at ')
+    .slot('value', number()),
   schema: object({
     kind: mixed<'number'>().oneOf(['number']).required(),
     ...named,

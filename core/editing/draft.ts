@@ -21,6 +21,12 @@ export function freshId(base: string, used: readonly string[]): string {
   }
 }
 
+/** The place of the palette that a series takes after those before it, unless somebody gives it another. */
+export const placeAfter = (
+  before: readonly SeriesDefinition[],
+  { role }: Pick<SeriesDefinition, 'role'>,
+): number => (takesPalette(role) ? nextPlace({ series: [...before] }) : 0);
+
 /** The first place of the palette that no series of a chart takes yet. */
 export function nextPlace(chart: Pick<ChartDefinition, 'series'>): number {
   return chart.series.reduce(

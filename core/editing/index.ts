@@ -5,6 +5,7 @@ export {
   draftStandout,
   freshId,
   nextPlace,
+  placeAfter,
   withChanged,
   withMark,
 } from './draft';

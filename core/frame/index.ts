@@ -6,6 +6,7 @@ export { othersWord } from './foldedWords';
 export {
   type DatesFilter,
   type Filter,
+  filterEntry,
   filterKind,
   filterSchema,
   type NumbersFilter,

@@ -1,3 +1,4 @@
+import { number, Sentence } from '../sentences';
 import { mixed, object } from 'yup';
 import { figure } from '../values';
 import type { OriginKind } from './origin';
@@ -11,6 +12,9 @@ export interface ConstantFigures {
 export const constant: OriginKind<ConstantFigures> = {
   kind: 'constant',
   name: 'the same throughout',
+  sentence: Sentence.of<ConstantFigures>({ kind: 'constant' })
+    .slot('number', number())
+    .words(' throughout'),
   schema: object({
     kind: mixed<'constant'>().oneOf(['constant']).required(),
     number: figure().required(),

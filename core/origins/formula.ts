@@ -1,3 +1,4 @@
+import { parenthesised, Sentence } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { longestFormula } from '../formula';
 import type { OriginKind } from './origin';
@@ -11,6 +12,9 @@ export interface FormulaFigures {
 export const formula: OriginKind<FormulaFigures> = {
   kind: 'formula',
   name: 'worked out from other series',
+  sentence: Sentence.of<FormulaFigures>({ kind: 'formula' })
+    .words('worked out as ')
+    .slot('text', parenthesised),
   schema: object({
     kind: mixed<'formula'>().oneOf(['formula']).required(),
     text: string().defined().max(longestFormula),

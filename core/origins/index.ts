@@ -1,4 +1,5 @@
 import { lazy } from 'yup';
+import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import { origins } from './kinds';
 import type { MeasureAsked, OriginKind, RowsAsked } from './origin';
@@ -17,6 +18,9 @@ const {
   schemaFor,
 } = registry<OriginKind<FiguresDefinition>>('origin of figures', origins);
 export { originKind, originKinds };
+
+/** Where figures come from, in a sentence. */
+export const figuresEntry = ofKind<FiguresDefinition>(originKinds);
 
 /** Figures that say nothing of where they come from are those of rows. */
 export const figuresSchema = lazy((value: Partial<FiguresDefinition> | undefined) =>

@@ -1,3 +1,4 @@
+import { nullable, Sentence, storedName } from '../sentences';
 import { mixed, object } from 'yup';
 import { figure } from '../values';
 import type { MeasureAsked, OriginKind } from './origin';
@@ -10,6 +11,11 @@ export interface MeasureFigures extends MeasureAsked {
 export const measure: OriginKind<MeasureFigures> = {
   kind: 'measure',
   name: 'a measure that is named',
+  sentence: Sentence.of<MeasureFigures>({ kind: 'measure' })
+    .words('the measure ')
+    .slot('measureId', nullable('not chosen yet', storedName('measure')))
+    .words(' in ')
+    .slot('sourceId', storedName('source')),
   schema: object({
     kind: mixed<'measure'>().oneOf(['measure']).required(),
     sourceId: figure().integer().positive().required(),

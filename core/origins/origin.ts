@@ -1,4 +1,5 @@
 import type { Aggregated } from '../measures';
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
 /** Rows of a source that are aggregated. */
@@ -33,6 +34,8 @@ export interface OriginKind<Definition extends { kind: string }> extends Kind<De
   draft: (about: { rows: RowsAsked | null; sourceId: number }) => Definition | null;
   /** after the name of a series, as in "Fares, worked out as Fare * Riders" */
   say: (definition: Definition) => string;
+  /** after what the series is and a colon */
+  sentence: Said<Definition>;
   /** how its lines are told apart, where no column of a source tells them */
   lines?: string;
   /** the name that it gives a series; left out: none */

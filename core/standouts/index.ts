@@ -1,4 +1,4 @@
-export { type PickDefinition, pickKind, pickKinds, pickSchema } from './kinds';
+export { type PickDefinition, pickEntry, pickKind, pickKinds, pickSchema } from './kinds';
 export { type Candidate } from './pick';
 export {
   candidatesOf,

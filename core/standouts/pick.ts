@@ -1,4 +1,5 @@
 import type { ConditionSetting, Names } from '../conditions';
+import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
 /** A finished figure that may be picked. */
@@ -24,6 +25,8 @@ export interface PickKind<Definition extends { kind: string }> extends Kind<Defi
   settings: readonly ConditionSetting<Definition>[];
   /** before "of Fare revenue" */
   say: (definition: Definition, names: Names) => string;
+  /** before "of" and the name of a series */
+  sentence: Said<Definition>;
   /** it is looked for in each line by itself, never among several */
   byLine?: true;
   /** its label is drawn whatever else has to give way */

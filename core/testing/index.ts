@@ -1,2 +1,3 @@
 export { testChart, testFrame, testSeries } from './charts';
 export { heldAt, plainLine } from './plainLine';
+export { around, randomCharts } from './randomChart';

@@ -1,6 +1,14 @@
 export type { RecordedDates, YardstickContext } from './context';
 export { plainScope, type Scope, scopePeriods } from './scope';
-export { type Edge, edgeKinds, edgeSchema, findEdge, sayEdge, statisticNames } from './edges';
+export {
+  type Edge,
+  edgeEntry,
+  edgeKinds,
+  edgeSchema,
+  findEdge,
+  sayEdge,
+  statisticNames,
+} from './edges';
 export {
   type DraftOf,
   type Edges,
@@ -17,6 +25,7 @@ export {
   stepOf,
   type Yardstick,
   type YardstickDefinition,
+  yardstickEntry,
   yardstickKinds,
   yardstickSchema,
 } from './kinds';

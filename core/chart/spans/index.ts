@@ -1,3 +1,4 @@
+import { ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import { fixed } from './fixed';
 import { last } from './last';
@@ -12,8 +13,11 @@ const all = [fixed, last, lastActual, thisYear];
 /** Which periods a chart shows. */
 export type SpanDefinition = DefinitionOf<(typeof all)[number]>;
 
-const { of: spanKind, schema: spanSchema } = registry<SpanKind<SpanDefinition>>('span', all);
+const { kinds, of: spanKind, schema: spanSchema } = registry<SpanKind<SpanDefinition>>('span', all);
 export { spanSchema };
+
+/** The periods that a chart shows, in a sentence. */
+export const spanEntry = ofKind<SpanDefinition>(kinds);
 
 /** The first days of the first and last period that a span shows. */
 export const reachOf = (span: SpanDefinition, context: SpanContext): Reach =>

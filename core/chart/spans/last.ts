@@ -1,3 +1,4 @@
+import { counted, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import { periodStart } from '../../calendar';
 import { figure } from '../../values';
@@ -11,6 +12,9 @@ export interface LastSpan {
 
 export const last: SpanKind<LastSpan> = {
   kind: 'last',
+  sentence: Sentence.of<LastSpan>({ kind: 'last' })
+    .words('the last ')
+    .slot('count', counted('period', { from: 1, to: 4000 })),
   schema: object({
     kind: mixed<'last'>().oneOf(['last']).required(),
     count: figure().integer().min(1).max(4000).required(),

@@ -1,3 +1,4 @@
+import { counted, type Entry, Sentence, ways } from '../../sentences';
 import { mixed, object } from 'yup';
 import { periodStart } from '../../calendar';
 import { figure } from '../../values';
@@ -11,6 +12,21 @@ export interface LastActualSpan {
 
 export const lastActual: SpanKind<LastActualSpan> = {
   kind: 'lastActual',
+  sentence: ways<LastActualSpan>(
+    [
+      ({ count }) => count !== null,
+      Sentence.of<LastActualSpan>({ kind: 'lastActual' })
+        .words('the last ')
+        .slot('count', counted('period', { from: 1, to: 4000 }) as Entry<number | null>)
+        .words(' up to the last actual'),
+    ],
+    [
+      () => true,
+      Sentence.of<LastActualSpan>({ kind: 'lastActual', count: null }).words(
+        'up to the last actual',
+      ),
+    ],
+  ),
   schema: object({
     kind: mixed<'lastActual'>().oneOf(['lastActual']).required(),
     count: figure().integer().min(1).max(4000).nullable().defined(),

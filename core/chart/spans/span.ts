@@ -1,4 +1,5 @@
 import { type Day, type Grain, periodStart } from '../../calendar';
+import type { Said } from '../../sentences';
 import type { Kind } from '../../registry';
 
 /** What a span is reckoned from. */
@@ -19,6 +20,7 @@ export interface Reach {
 
 /** One kind of span: what it is, how it says itself, and which periods it shows. */
 export interface SpanKind<Definition extends { kind: string }> extends Kind<Definition> {
+  sentence: Said<Definition>;
   reach: (definition: Definition, context: SpanContext) => Reach;
 }
 

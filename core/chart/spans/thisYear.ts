@@ -1,3 +1,4 @@
+import { Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import { periodStart, yearOf, yearStartDay } from '../../calendar';
 import type { SpanKind } from './span';
@@ -9,6 +10,7 @@ export interface ThisYearSpan {
 
 export const thisYear: SpanKind<ThisYearSpan> = {
   kind: 'thisYear',
+  sentence: Sentence.of<ThisYearSpan>({ kind: 'thisYear' }).words('this fiscal year'),
   schema: object({ kind: mixed<'thisYear'>().oneOf(['thisYear']).required() }),
   reach: (_, { today, grain, yearStart }) => {
     const year = yearOf(today, yearStart);

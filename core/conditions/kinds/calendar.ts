@@ -1,3 +1,4 @@
+import { oneOf, orNone, Sentence, several, ways } from '../../sentences';
 import { mixed, object } from 'yup';
 import { civilDate, weekday } from '../../calendar';
 import { shortMonthNames, shortWeekdayNames } from '../../labels';
@@ -14,9 +15,25 @@ export interface CalendarCondition {
 
 const numbered = (names: readonly string[]) => names.map((words, at) => ({ value: at + 1, words }));
 
+const calendarSentence = (
+  part: CalendarCondition['part'],
+  words: string,
+  names: readonly string[],
+) =>
+  Sentence.of<CalendarCondition>({ kind: 'calendar', part })
+    .words(words)
+    .slot(
+      'values',
+      orNone('none', several(oneOf(names.map((name, at) => [at + 1, name] as const)))),
+    );
+
 export const calendarCondition: ConditionKind<CalendarCondition> = {
   kind: 'calendar',
   name: 'falls in some months or on some weekdays',
+  sentence: ways<CalendarCondition>(
+    [({ part }) => part === 'months', calendarSentence('months', 'falls in ', shortMonthNames)],
+    [() => true, calendarSentence('weekdays', 'falls on ', shortWeekdayNames)],
+  ),
   schema: object({
     kind: mixed<'calendar'>().oneOf(['calendar']).required(),
     part: mixed<CalendarCondition['part']>().oneOf(['months', 'weekdays']).required(),

@@ -1,3 +1,4 @@
+import { between, choice, number, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import { difference, figure } from '../../values';
 import { byFigure, type ConditionKind } from '../condition';
@@ -13,6 +14,11 @@ export interface ChangeCondition {
 export const changeCondition: ConditionKind<ChangeCondition> = {
   kind: 'change',
   name: 'has changed on the period before',
+  sentence: Sentence.of<ChangeCondition>({ kind: 'change' })
+    .words('is ')
+    .slot('is', choice({ up: 'up', down: 'down' }))
+    .words(' on the period before')
+    .option('percent', 0, between('by ', number({ from: 0, to: 100_000 }), '% or more'), ' '),
   schema: object({
     kind: mixed<'change'>().oneOf(['change']).required(),
     is: mixed<ChangeCondition['is']>().oneOf(['up', 'down']).required(),

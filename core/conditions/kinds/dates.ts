@@ -1,3 +1,4 @@
+import { date, nullable, Sentence, ways } from '../../sentences';
 import { mixed, object } from 'yup';
 import { dateText, parseDay } from '../../calendar';
 import { writeDay } from '../../labels';
@@ -11,9 +12,18 @@ export interface DatesCondition {
   date: string | null;
 }
 
+const day = nullable('today', date);
+
+const dated = (is: DatesCondition['is'], before: string, after: string) =>
+  Sentence.of<DatesCondition>({ kind: 'dates', is }).words(before).slot('date', day).words(after);
+
 export const datesCondition: ConditionKind<DatesCondition> = {
   kind: 'dates',
   name: 'stands before or after a date',
+  sentence: ways<DatesCondition>(
+    [({ is }) => is === 'before', dated('before', 'is before ', '')],
+    [() => true, dated('from', 'is from ', ' on')],
+  ),
   schema: object({
     kind: mixed<'dates'>().oneOf(['dates']).required(),
     is: mixed<DatesCondition['is']>().oneOf(['before', 'from']).required(),

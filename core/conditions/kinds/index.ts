@@ -1,3 +1,4 @@
+import { ofKind, type Said } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { ConditionContext, ConditionKind, Names, Test } from '../condition';
 import { calendarCondition } from './calendar';
@@ -30,6 +31,7 @@ export type ConditionDefinition =
 const several: ConditionKind<SeveralCondition<ConditionDefinition>> =
   severalCondition<ConditionDefinition>({
     schema: () => conditionSchema,
+    sentence: () => conditionEntry,
     say: (definition, names) => sayCondition(definition, names),
     test: (definition, context) => testCondition(definition, context),
   });
@@ -39,6 +41,10 @@ export const {
   of: conditionKind,
   schema: conditionSchema,
 } = registry<ConditionKind<ConditionDefinition>>('condition', [...plain, several]);
+
+/** A condition in a sentence, after the name of a series. */
+export const conditionEntry: Said<ConditionDefinition> =
+  ofKind<ConditionDefinition>(conditionKinds);
 
 /** A condition in words, as the end of a sentence. */
 export const sayCondition = (definition: ConditionDefinition, names: Names): string =>

@@ -1,3 +1,4 @@
+import { oneOf, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import type { ConditionKind } from '../condition';
 
@@ -16,6 +17,13 @@ const words = {
 export const markCondition: ConditionKind<MarkCondition> = {
   kind: 'mark',
   name: 'stands against its mark',
+  sentence: Sentence.of<MarkCondition>({ kind: 'mark' }).slot(
+    'is',
+    oneOf<MarkCondition['is']>([
+      ['off', 'is off its mark'],
+      ['on', 'is on its mark'],
+    ]),
+  ),
   schema: object({
     kind: mixed<'mark'>().oneOf(['mark']).required(),
     is: mixed<'on' | 'off'>().oneOf(['on', 'off']).required(),

@@ -1,3 +1,4 @@
+import { choice, ordinal, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
@@ -13,6 +14,12 @@ export interface RunningCondition {
 export const runningCondition: ConditionKind<RunningCondition> = {
   kind: 'running',
   name: 'is on or off its mark for periods in a row',
+  sentence: Sentence.of<RunningCondition>({ kind: 'running' })
+    .words('is ')
+    .slot('is', choice({ off: 'off', on: 'on' }))
+    .words(' its mark for the ')
+    .slot('nth', ordinal(writeOrdinal, { from: 2, to: 400, whole: true }))
+    .words(' period running'),
   schema: object({
     kind: mixed<'running'>().oneOf(['running']).required(),
     is: mixed<RunningCondition['is']>().oneOf(['on', 'off']).required(),

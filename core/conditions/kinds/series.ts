@@ -1,3 +1,4 @@
+import { choice, partName, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
 import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
@@ -12,6 +13,11 @@ export interface SeriesCondition {
 export const seriesCondition: ConditionKind<SeriesCondition> = {
   kind: 'series',
   name: 'stands against another series',
+  sentence: Sentence.of<SeriesCondition>({ kind: 'series' })
+    .words('is ')
+    .slot('is', choice(sideWords))
+    .words(' ')
+    .slot('series', partName('series')),
   schema: object({
     kind: mixed<'series'>().oneOf(['series']).required(),
     is: mixed<Side>().oneOf(sides).required(),

@@ -1,3 +1,12 @@
+import {
+  between,
+  choice,
+  type Entry,
+  later,
+  orNone,
+  Sentence,
+  several as severalOf,
+} from '../../sentences';
 import { array, lazy, mixed, object } from 'yup';
 import type { ConditionKind, Test } from '../condition';
 
@@ -24,11 +33,17 @@ function joined(
 /** @param all every kind, so that one can hold others */
 export const severalCondition = <Each extends { kind: string }>(all: {
   schema: () => unknown;
+  sentence: () => Entry<Each>;
   say: ConditionKind<Each>['say'];
   test: ConditionKind<Each>['test'];
 }): ConditionKind<SeveralCondition<Each>> => ({
   kind: 'several',
   name: 'meets several conditions',
+  sentence: Sentence.of<SeveralCondition<Each>>({ kind: 'several' })
+    .words('meets ')
+    .slot('how', choice({ all: 'all', any: 'any' }))
+    .words(' of ')
+    .slot('of', orNone('nothing', severalOf(between('(', later(all.sentence), ')')))),
   // Made when it is asked for: it holds itself.
   schema: lazy(() =>
     object({

@@ -1,5 +1,6 @@
+import { choice, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
-import { type Edge, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
+import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
 import { type ConditionKind, never } from '../condition';
 import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
 
@@ -13,6 +14,11 @@ export interface ValueCondition {
 export const valueCondition: ConditionKind<ValueCondition> = {
   kind: 'value',
   name: 'stands against a value',
+  sentence: Sentence.of<ValueCondition>({ kind: 'value' })
+    .words('is ')
+    .slot('is', choice(sideWords))
+    .words(' ')
+    .slot('to', edgeEntry),
   schema: object({
     kind: mixed<'value'>().oneOf(['value']).required(),
     is: mixed<Side>().oneOf(sides).required(),

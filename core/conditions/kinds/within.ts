@@ -1,3 +1,4 @@
+import { number, Sentence, ways } from '../../sentences';
 import { mixed, object } from 'yup';
 import { difference, figure, product } from '../../values';
 import { byFigure, type ConditionKind } from '../condition';
@@ -20,9 +21,27 @@ export const isWithin = (value: number, mark: number, percent: number, exact: bo
     exact,
   ) <= 0;
 
+const percent = number({ from: 0, to: 1000 });
+
 export const withinCondition: ConditionKind<WithinCondition> = {
   kind: 'within',
   name: 'is within some % of its mark',
+  sentence: ways<WithinCondition>(
+    [
+      ({ is }) => is === 'within',
+      Sentence.of<WithinCondition>({ kind: 'within', is: 'within' })
+        .words('is within ')
+        .slot('percent', percent)
+        .words('% of its mark'),
+    ],
+    [
+      () => true,
+      Sentence.of<WithinCondition>({ kind: 'within', is: 'beyond' })
+        .words('is farther than ')
+        .slot('percent', percent)
+        .words('% from its mark'),
+    ],
+  ),
   schema: object({
     kind: mixed<'within'>().oneOf(['within']).required(),
     is: mixed<WithinCondition['is']>().oneOf(['within', 'beyond']).required(),

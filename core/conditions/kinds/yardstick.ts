@@ -1,3 +1,4 @@
+import { choice, partName, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
 import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
@@ -18,6 +19,11 @@ const choices = [
 export const yardstickCondition: ConditionKind<YardstickCondition> = {
   kind: 'yardstick',
   name: 'stands against a yardstick',
+  sentence: Sentence.of<YardstickCondition>({ kind: 'yardstick' })
+    .words('is ')
+    .slot('is', choice({ ...sideWords, inside: 'within', outside: 'outside' }))
+    .words(' ')
+    .slot('yardstick', partName('yardstick')),
   schema: object({
     kind: mixed<'yardstick'>().oneOf(['yardstick']).required(),
     is: mixed<YardstickCondition['is']>()

@@ -9,6 +9,8 @@ export interface AggregateKind<Name extends string = string> {
   name: Name;
   /** as offered in a list */
   offered: string;
+  /** as said before what is taken, as in "the sum of Fare revenue" */
+  noun: string;
   /** as said after the name of what is taken, as in "Fare revenue, summed" */
   said: (percent: number) => string;
   /** its figures add up over periods */

@@ -6,6 +6,7 @@ import { presentIn } from './presentIn';
 export const count: AggregateKind<'count'> = {
   name: 'count',
   offered: 'count',
+  noun: 'count',
   said: () => 'counted',
   additive: true,
   ofNumbers: countFigures,

@@ -6,6 +6,7 @@ import { gathered } from './perGroup';
 export const deviation: AggregateKind<'deviation'> = {
   name: 'deviation',
   offered: 'standard deviation',
+  noun: 'deviation',
   said: () => 'the standard deviation',
   divides: true,
   // One row has none.

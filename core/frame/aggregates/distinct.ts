@@ -6,6 +6,7 @@ import { presentIn } from './presentIn';
 export const distinct: AggregateKind<'distinct'> = {
   name: 'distinct',
   offered: 'count of different ones',
+  noun: 'count of different',
   said: () => 'counted once each',
   ofNumbers: (groups, column) => gathered(groups, column, (sorted) => new Set(sorted).size),
   ofOthers: (groups, column) => {

@@ -5,6 +5,7 @@ import { byDate } from './perGroup';
 export const first: AggregateKind<'first'> = {
   name: 'first',
   offered: 'first',
+  noun: 'first',
   said: () => 'the first',
   ofNumbers: (groups, column) => byDate(groups, column, 'first'),
 };

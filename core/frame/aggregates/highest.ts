@@ -5,6 +5,7 @@ import { extremes } from './perGroup';
 export const highest: AggregateKind<'max'> = {
   name: 'max',
   offered: 'highest',
+  noun: 'highest',
   said: () => 'the highest',
   ofNumbers: (groups, column) => extremes(groups, column, 1),
 };

@@ -5,6 +5,7 @@ import { byDate } from './perGroup';
 export const last: AggregateKind<'last'> = {
   name: 'last',
   offered: 'last (a closing balance)',
+  noun: 'last',
   said: () => 'the last',
   ofNumbers: (groups, column) => byDate(groups, column, 'last'),
 };

@@ -5,6 +5,7 @@ import { extremes } from './perGroup';
 export const lowest: AggregateKind<'min'> = {
   name: 'min',
   offered: 'lowest',
+  noun: 'lowest',
   said: () => 'the lowest',
   ofNumbers: (groups, column) => extremes(groups, column, -1),
 };

@@ -6,6 +6,7 @@ import { countFigures } from './perGroup';
 export const mean: AggregateKind<'mean'> = {
   name: 'mean',
   offered: 'mean',
+  noun: 'mean',
   said: () => 'the mean',
   divides: true,
   ofNumbers: (groups, column) => {

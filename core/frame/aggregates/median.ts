@@ -6,6 +6,7 @@ import { gathered } from './perGroup';
 export const median: AggregateKind<'median'> = {
   name: 'median',
   offered: 'median',
+  noun: 'median',
   said: () => 'the median',
   divides: true,
   ofNumbers: (groups, column) =>

@@ -7,6 +7,7 @@ import { gathered } from './perGroup';
 export const percentile: AggregateKind<'percentile'> = {
   name: 'percentile',
   offered: 'percentile',
+  noun: 'percentile',
   said: (percent) => `the ${writeOrdinal(percent)} percentile`,
   divides: true,
   percent: true,

@@ -5,6 +5,7 @@ import type { AggregateKind } from './aggregateKind';
 export const sum: AggregateKind<'sum'> = {
   name: 'sum',
   offered: 'sum',
+  noun: 'sum',
   said: () => 'summed',
   additive: true,
   ofNumbers: sumGroups,

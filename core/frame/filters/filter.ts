@@ -1,3 +1,4 @@
+import type { Said } from '../../sentences';
 import type { Kind } from '../../registry';
 import type { Comparison } from '../comparisons';
 
@@ -9,6 +10,7 @@ export interface FilterKind<Filter extends { kind: string; column: string }> ext
   dial: 'number' | 'date' | 'choice';
   /** the filter where a dial that turns it stands; null where it then keeps everything */
   turned: (filter: Filter, value: number | string) => Filter | null;
+  sentence: Said<Filter>;
   /** its end of a sentence, as in "only East and North" */
   say: (filter: Filter) => string;
   /** the same for those who only read: no word that it leaves out, no column and none of its figures */

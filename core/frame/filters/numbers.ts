@@ -1,3 +1,4 @@
+import { column, type Entry, number, Sentence, ways } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { figure } from '../../values';
 import type { FilterKind } from './filter';
@@ -11,8 +12,41 @@ export interface NumbersFilter {
   to: number | null;
 }
 
+const end: Entry<number | null> = number();
+
 export const numbersFilter: FilterKind<NumbersFilter> = {
   kind: 'numbers',
+  sentence: ways<NumbersFilter>(
+    [
+      ({ from, to }) => from !== null && to !== null,
+      Sentence.of<NumbersFilter>({ kind: 'numbers' })
+        .slot('column', column)
+        .words(' is from ')
+        .slot('from', end)
+        .words(' to ')
+        .slot('to', end),
+    ],
+    [
+      ({ from }) => from !== null,
+      Sentence.of<NumbersFilter>({ kind: 'numbers', to: null })
+        .slot('column', column)
+        .words(' is at least ')
+        .slot('from', end),
+    ],
+    [
+      ({ to }) => to !== null,
+      Sentence.of<NumbersFilter>({ kind: 'numbers', from: null })
+        .slot('column', column)
+        .words(' is at most ')
+        .slot('to', end),
+    ],
+    [
+      () => true,
+      Sentence.of<NumbersFilter>({ kind: 'numbers', from: null, to: null })
+        .slot('column', column)
+        .words(' is any figure'),
+    ],
+  ),
   schema: object({
     kind: mixed<'numbers'>().oneOf(['numbers']).required(),
     column: string().required().max(200),

@@ -1,3 +1,4 @@
+import { column, Sentence, several, ways, word, yesOrNo } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import type { Comparison } from '../comparisons';
 import { list } from '../../values';
@@ -15,6 +16,21 @@ const mostWords = 500;
 
 export const wordsFilter: FilterKind<WordsFilter> = {
   kind: 'words',
+  sentence: ways<WordsFilter>(
+    [
+      ({ words }) => words.length === 0,
+      Sentence.of<WordsFilter>({ kind: 'words', words: [] })
+        .slot('column', column)
+        .slot('keep', yesOrNo(' is no word', ' is any word')),
+    ],
+    [
+      () => true,
+      Sentence.of<WordsFilter>({ kind: 'words' })
+        .slot('column', column)
+        .slot('keep', yesOrNo(' is ', ' is not '))
+        .slot('words', several(word, 'or')),
+    ],
+  ),
   schema: object({
     kind: mixed<'words'>().oneOf(['words']).required(),
     column: string().required().max(200),

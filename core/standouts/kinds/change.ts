@@ -1,3 +1,4 @@
+import { Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import type { PickKind } from '../pick';
 
@@ -9,6 +10,7 @@ export interface ChangePick {
 export const change: PickKind<ChangePick> = {
   kind: 'change',
   name: 'the largest change',
+  sentence: Sentence.of<ChangePick>({ kind: 'change' }).words('the largest change'),
   schema: object({ kind: mixed<'change'>().oneOf(['change']).required() }),
   draft: () => ({ kind: 'change' }),
   settings: [],

@@ -1,3 +1,4 @@
+import { Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import type { PickKind } from '../pick';
 
@@ -12,6 +13,7 @@ export interface LastPick {
 export const first: PickKind<FirstPick> = {
   kind: 'first',
   name: 'the first',
+  sentence: Sentence.of<FirstPick>({ kind: 'first' }).words('the first'),
   schema: object({ kind: mixed<'first'>().oneOf(['first']).required() }),
   draft: () => ({ kind: 'first' }),
   settings: [],
@@ -23,6 +25,7 @@ export const first: PickKind<FirstPick> = {
 export const last: PickKind<LastPick> = {
   kind: 'last',
   name: 'the last',
+  sentence: Sentence.of<LastPick>({ kind: 'last' }).words('the last'),
   schema: object({ kind: mixed<'last'>().oneOf(['last']).required() }),
   draft: () => ({ kind: 'last' }),
   settings: [],

@@ -1,4 +1,6 @@
+import { ordinal, Sentence, ways } from '../../sentences';
 import { mixed, object } from 'yup';
+import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
 import type { PickKind } from '../pick';
 
@@ -11,6 +13,19 @@ export interface EveryPick {
 export const every: PickKind<EveryPick> = {
   kind: 'every',
   name: 'every point, or every nth',
+  sentence: ways<EveryPick>(
+    [
+      ({ nth }) => nth === 1,
+      Sentence.of<EveryPick>({ kind: 'every', nth: 1 }).words('every point'),
+    ],
+    [
+      () => true,
+      Sentence.of<EveryPick>({ kind: 'every' })
+        .words('every ')
+        .slot('nth', ordinal(writeOrdinal, { from: 2, to: 400, whole: true }))
+        .words(' point'),
+    ],
+  ),
   schema: object({
     kind: mixed<'every'>().oneOf(['every']).required(),
     nth: figure().integer().min(1).max(400).required(),

@@ -1,3 +1,4 @@
+import { Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import type { Candidate, PickKind } from '../pick';
 
@@ -18,6 +19,7 @@ const best = (candidates: readonly Candidate[], sign: 1 | -1) => {
 export const highest: PickKind<HighestPick> = {
   kind: 'highest',
   name: 'the highest',
+  sentence: Sentence.of<HighestPick>({ kind: 'highest' }).words('the highest'),
   schema: object({ kind: mixed<'highest'>().oneOf(['highest']).required() }),
   draft: () => ({ kind: 'highest' }),
   settings: [],
@@ -29,6 +31,7 @@ export const highest: PickKind<HighestPick> = {
 export const lowest: PickKind<LowestPick> = {
   kind: 'lowest',
   name: 'the lowest',
+  sentence: Sentence.of<LowestPick>({ kind: 'lowest' }).words('the lowest'),
   schema: object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
   draft: () => ({ kind: 'lowest' }),
   settings: [],

@@ -1,3 +1,4 @@
+import { ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { PickKind } from '../pick';
 import { change } from './change';
@@ -17,3 +18,6 @@ export const {
   of: pickKind,
   schema: pickSchema,
 } = registry<PickKind<PickDefinition>>('standout', all);
+
+/** What is picked in a sentence, before "of" and the name of a series. */
+export const pickEntry = ofKind<PickDefinition>(pickKinds);

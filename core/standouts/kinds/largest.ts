@@ -1,4 +1,6 @@
+import { number, ordinal, Sentence, ways } from '../../sentences';
 import { mixed, object } from 'yup';
+import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
 import type { PickKind } from '../pick';
 
@@ -13,6 +15,22 @@ export interface LargestPick {
 export const largest: PickKind<LargestPick> = {
   kind: 'largest',
   name: 'the nth largest',
+  sentence: ways<LargestPick>(
+    [
+      ({ only }) => only,
+      Sentence.of<LargestPick>({ kind: 'largest', only: true })
+        .words('the ')
+        .slot('count', ordinal(writeOrdinal, { from: 1, to: 50, whole: true }))
+        .words(' largest'),
+    ],
+    [
+      () => true,
+      Sentence.of<LargestPick>({ kind: 'largest', only: false })
+        .words('the ')
+        .slot('count', number({ from: 1, to: 50, whole: true }))
+        .words(' largest'),
+    ],
+  ),
   schema: object({
     kind: mixed<'largest'>().oneOf(['largest']).required(),
     count: figure().integer().min(1).max(50).required(),

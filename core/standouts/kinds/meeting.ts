@@ -1,5 +1,11 @@
+import { between, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
-import { type ConditionDefinition, conditionSchema, sayCondition } from '../../conditions';
+import {
+  conditionEntry,
+  type ConditionDefinition,
+  conditionSchema,
+  sayCondition,
+} from '../../conditions';
 import type { PickKind } from '../pick';
 
 /** All points that meet a condition. */
@@ -11,6 +17,9 @@ export interface MeetingPick {
 export const meeting: PickKind<MeetingPick> = {
   kind: 'meeting',
   name: 'all that meet a condition',
+  sentence: Sentence.of<MeetingPick>({ kind: 'meeting' })
+    .words('each point that ')
+    .slot('condition', between('(', conditionEntry, ')')),
   schema: object({
     kind: mixed<'meeting'>().oneOf(['meeting']).required(),
     condition: conditionSchema,

@@ -2,7 +2,8 @@ import { mixed, object, string } from 'yup';
 import { mean, standardDeviation } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf } from '../finished';
-import { type Scope, scopeShape } from '../scope';
+import { type Scope, scopeShape, withScope } from '../scope';
+import { between, counted, partName, Sentence, signed } from '../../sentences';
 import type { EdgeKind } from './edge';
 
 /** So many sample standard deviations over the mean, or under it. */
@@ -14,6 +15,8 @@ export interface DeviationEdge {
   scope?: Scope;
 }
 
+const deviations = counted('deviation', { from: 0, to: 10, whole: false });
+
 export const deviationEdge: EdgeKind<DeviationEdge> = {
   kind: 'deviation',
   name: 'standard deviations from the mean',
@@ -23,6 +26,12 @@ export const deviationEdge: EdgeKind<DeviationEdge> = {
     series: string().required().max(40),
     ...scopeShape,
   }),
+  sentence: withScope(
+    Sentence.of<DeviationEdge>({ kind: 'deviation' })
+      .words('the mean of ')
+      .slot('series', partName('series'))
+      .slot('times', signed(between(' less ', deviations), between(' plus ', deviations))),
+  ),
   draft: (series) => ({ kind: 'deviation', times: -1, series }),
   say: ({ times }) =>
     `${Math.abs(times)} standard deviation${Math.abs(times) === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`,

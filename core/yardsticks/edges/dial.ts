@@ -1,5 +1,6 @@
 import { mixed, object, string } from 'yup';
 import { numberAt } from '../../dials';
+import { partName, Sentence } from '../../sentences';
 import type { EdgeKind } from './edge';
 
 /** Where a dial stands. */
@@ -15,6 +16,7 @@ export const dialEdge: EdgeKind<DialEdge> = {
     kind: mixed<'dial'>().oneOf(['dial']).required(),
     dial: string().defined().max(40),
   }),
+  sentence: Sentence.of<DialEdge>({ kind: 'dial' }).slot('dial', partName('dial')),
   draft: () => ({ kind: 'dial', dial: '' }),
   say: ({ dial }, names) => names(dial),
   find: ({ dial }, { dials }) => ({ value: numberAt(dials, dial), exact: true }),

@@ -1,3 +1,4 @@
+import type { Said } from '../../sentences';
 import type { Kind } from '../../registry';
 import type { YardstickContext } from '../context';
 
@@ -20,5 +21,6 @@ export interface EdgeKind<Definition extends { kind: string }> extends Kind<Defi
   draft: (series: string) => Definition;
   /** its words, before "of Fare revenue" */
   say: (definition: Definition, names: EdgeNames) => string;
+  sentence: Said<Definition>;
   find: (definition: Definition, context: YardstickContext) => FoundEdge;
 }

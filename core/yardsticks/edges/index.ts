@@ -1,4 +1,5 @@
 import { type DefinitionOf, registry } from '../../registry';
+import { ofKind } from '../../sentences';
 import type { YardstickContext } from '../context';
 import { sayScope } from '../finished';
 import { dialEdge } from './dial';
@@ -18,6 +19,9 @@ export type Edge = DefinitionOf<(typeof all)[number]>;
 
 const { kinds: edgeKinds, of: kindOf, schema: edgeSchema } = registry<EdgeKind<Edge>>('value', all);
 export { edgeKinds, edgeSchema };
+
+/** An edge in a sentence. */
+export const edgeEntry = ofKind<Edge>(edgeKinds);
 
 /** Finds the value of an edge from what is drawn. */
 export const findEdge = (edge: Edge, context: YardstickContext): FoundEdge =>

@@ -1,5 +1,6 @@
 import { mixed, object } from 'yup';
 import { figure } from '../../values';
+import { number, Sentence } from '../../sentences';
 import type { EdgeKind } from './edge';
 
 /** A number as written. */
@@ -15,6 +16,7 @@ export const numberEdge: EdgeKind<NumberEdge> = {
     kind: mixed<'number'>().oneOf(['number']).required(),
     number: figure().required(),
   }),
+  sentence: Sentence.of<NumberEdge>({ kind: 'number' }).slot('number', number()),
   draft: () => ({ kind: 'number', number: 0 }),
   say: ({ number }) => String(number),
   find: ({ number }) => ({ value: number, exact: true }),

@@ -3,7 +3,8 @@ import { writeOrdinal } from '../../labels';
 import { percentile } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf } from '../finished';
-import { type Scope, scopeShape } from '../scope';
+import { type Scope, scopeShape, withScope } from '../scope';
+import { ordinal, partName, Sentence } from '../../sentences';
 import type { EdgeKind } from './edge';
 
 /** A percentile of the finished figures shown of a series. */
@@ -24,6 +25,13 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
     series: string().required().max(40),
     ...scopeShape,
   }),
+  sentence: withScope(
+    Sentence.of<PercentileEdge>({ kind: 'percentile' })
+      .words('the ')
+      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100 }))
+      .words(' percentile of ')
+      .slot('series', partName('series')),
+  ),
   draft: (series) => ({ kind: 'percentile', percent: 90, series }),
   say: ({ percent }) => `${writeOrdinal(percent)} percentile`,
   find: ({ percent, series, scope }, context) => ({

@@ -1,7 +1,8 @@
 import { mixed, object, string } from 'yup';
 import { maximum, mean, median, minimum } from '../../statistics';
 import { finishedOf } from '../finished';
-import { type Scope, scopeShape } from '../scope';
+import { type Scope, scopeShape, withScope } from '../scope';
+import { choice, partName, Sentence } from '../../sentences';
 import type { EdgeKind } from './edge';
 
 const statistics = { mean, median, lowest: minimum, highest: maximum };
@@ -17,6 +18,13 @@ export interface StatisticEdge {
 
 export const statisticNames = Object.keys(statistics) as Statistic[];
 
+const statisticWords: Record<Statistic, string> = {
+  mean: 'mean',
+  median: 'median',
+  lowest: 'lowest',
+  highest: 'highest',
+};
+
 export const statisticEdge: EdgeKind<StatisticEdge> = {
   kind: 'statistic',
   name: 'a statistic',
@@ -26,6 +34,13 @@ export const statisticEdge: EdgeKind<StatisticEdge> = {
     series: string().required().max(40),
     ...scopeShape,
   }),
+  sentence: withScope(
+    Sentence.of<StatisticEdge>({ kind: 'statistic' })
+      .words('the ')
+      .slot('statistic', choice(statisticWords))
+      .words(' of ')
+      .slot('series', partName('series')),
+  ),
   draft: (series) => ({ kind: 'statistic', statistic: 'mean', series }),
   say: ({ statistic }) => statistic,
   find: ({ statistic, series, scope }, context) => ({

@@ -1,5 +1,6 @@
+import { said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
-import { type Edge, edgeSchema, findEdge, sayEdges } from '../edges';
+import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdges } from '../edges';
 import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 /** A band between two values; its edges belong to it. */
@@ -14,6 +15,12 @@ export interface BandDefinition {
 
 export const band: YardstickKind<BandDefinition> = {
   kind: 'band',
+  sentence: Sentence.of<BandDefinition>({ kind: 'band' })
+    .words('a band from ')
+    .slot('from', edgeEntry)
+    .words(' to ')
+    .slot('to', edgeEntry)
+    .option('onAxis', false, said(true, 'on the value axis')),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'band'>().oneOf(['band']).required(),

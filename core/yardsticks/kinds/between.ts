@@ -1,3 +1,4 @@
+import { mapped, partName, said, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import type { Figures } from '../../values';
 import { nameOf, type YardstickContext } from '../context';
@@ -13,10 +14,22 @@ export interface BetweenDefinition {
   onAxis: boolean;
 }
 
+const edgeOf = mapped(
+  partName('series'),
+  (series) => ({ series }),
+  ({ series }: { series: string }) => series,
+);
+
 const edge = object({ series: string().required().max(40) });
 
 export const between: YardstickKind<BetweenDefinition> = {
   kind: 'between',
+  sentence: Sentence.of<BetweenDefinition>({ kind: 'between' })
+    .words('a band between ')
+    .slot('from', edgeOf)
+    .words(' and ')
+    .slot('to', edgeOf)
+    .option('onAxis', true, said(false, 'off the value axis')),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'between'>().oneOf(['between']).required(),

@@ -1,3 +1,4 @@
+import { date, type Entry, Sentence, ways } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { dateText, parseDay } from '../../calendar';
 import { nothingFound, type YardstickKind } from './kind';
@@ -15,6 +16,22 @@ export interface DatesDefinition {
 
 export const dates: YardstickKind<DatesDefinition> = {
   kind: 'dates',
+  sentence: ways<DatesDefinition>(
+    [
+      ({ to }) => to === null,
+      Sentence.of<DatesDefinition>({ kind: 'dates', to: null })
+        .words('a line on ')
+        .slot('from', date),
+    ],
+    [
+      () => true,
+      Sentence.of<DatesDefinition>({ kind: 'dates' })
+        .words('a band from ')
+        .slot('from', date)
+        .words(' to ')
+        .slot('to', date as Entry<string | null>),
+    ],
+  ),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'dates'>().oneOf(['dates']).required(),

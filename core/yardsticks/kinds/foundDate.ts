@@ -1,7 +1,9 @@
+import { nullable, partName, Sentence, ways } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { type Day, yearOf, yearStartDay } from '../../calendar';
 import { dayAt } from '../../dials';
 import { countPeriods } from '../../labels';
+import { daysFrom } from './daysFrom';
 import { figure } from '../../values';
 import type { YardstickContext } from '../context';
 import { nothingFound, type YardstickKind } from './kind';
@@ -26,8 +28,32 @@ const names: Record<FoundDateDefinition['at'], string> = {
   dial: 'Set date',
 };
 
+const places = {
+  lastActual: 'the last actual',
+  yearStart: 'the start of the fiscal year',
+  yearEnd: 'the end of the fiscal year',
+};
+
 export const foundDate: YardstickKind<FoundDateDefinition> = {
   kind: 'foundDate',
+  sentence: ways<FoundDateDefinition>(
+    ...(Object.keys(places) as (keyof typeof places)[]).map(
+      (at) =>
+        [
+          (definition: FoundDateDefinition) => definition.at === at,
+          Sentence.of<FoundDateDefinition>({ kind: 'foundDate', at, dial: null })
+            .words('a line ')
+            .slot('offsetDays', daysFrom(places[at])),
+        ] as const,
+    ),
+    [
+      () => true,
+      Sentence.of<FoundDateDefinition>({ kind: 'foundDate', at: 'dial' })
+        .words('a line on the date of ')
+        .slot('dial', nullable('no dial', partName('dial')))
+        .option('offsetDays', 0, daysFrom('it')),
+    ],
+  ),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'foundDate'>().oneOf(['foundDate']).required(),

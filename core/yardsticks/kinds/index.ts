@@ -1,4 +1,5 @@
 import { countPeriods } from '../../labels';
+import { ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
 import { band } from './band';
@@ -27,6 +28,9 @@ const {
   schema: yardstickSchema,
 } = registry<YardstickKind<YardstickDefinition>>('yardstick', all);
 export { yardstickKinds, yardstickSchema };
+
+/** A yardstick in a sentence, after its name. */
+export const yardstickEntry = ofKind<YardstickDefinition>(yardstickKinds);
 
 /** The name that a yardstick has from what it is; null where its kind gives none. */
 export const namedBy = (definition: YardstickDefinition): string | null =>

@@ -1,4 +1,5 @@
 import type { Kind } from '../../registry';
+import type { Said } from '../../sentences';
 import type { Figures } from '../../values';
 import type { YardstickContext } from '../context';
 
@@ -58,11 +59,13 @@ export function constantEdges(
 
 /** One kind of yardstick: what it is, and what it finds. */
 export interface YardstickKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** its name in the list of what can be added, with what it is then */
+  /** after its name and "is", as in "a line at 40" */
+  sentence: Said<Definition>;
   /** the name that it has from what it is, until somebody writes another; left out: it has none */
   named?: (definition: Definition) => string;
   /** figures can be held against it: against one value at each position, or against two edges */
   heldAs?: 'level' | 'band';
+  /** what it is called in the list of what can be added, with what it is then */
   drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
   find: (definition: Definition, context: YardstickContext) => Found;
 }

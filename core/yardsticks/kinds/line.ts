@@ -1,5 +1,6 @@
+import { choice, said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
-import { type Edge, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
+import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
 import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 export const shadings = ['none', 'beneath', 'above'] as const;
@@ -32,6 +33,11 @@ function nameOfEdge(value: Edge): string {
 
 export const line: YardstickKind<LineDefinition> = {
   kind: 'line',
+  sentence: Sentence.of<LineDefinition>({ kind: 'line' })
+    .words('a line at ')
+    .slot('value', edgeEntry)
+    .option('shading', 'none', choice({ beneath: 'shaded beneath', above: 'shaded above' }))
+    .option('onAxis', true, said(false, 'off the value axis')),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'line'>().oneOf(['line']).required(),

@@ -1,3 +1,14 @@
+import {
+  between,
+  counted,
+  ordinal,
+  partName,
+  said,
+  type Said,
+  Sentence,
+  signed,
+  ways,
+} from '../../sentences';
 import { boolean, lazy, mixed, object, string } from 'yup';
 import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
@@ -38,6 +49,27 @@ const end = lazy(({ kind }: ReadingsEnd = { kind: 'percentile', percent: 50 }) =
   kind === 'deviation' ? ends.deviation : ends.percentile,
 );
 
+const deviations = counted('deviation', { from: 0, to: 10, whole: false });
+
+const endEntry = ways<ReadingsEnd>(
+  [
+    ({ kind }) => kind === 'percentile',
+    Sentence.of<ReadingsEnd & { kind: 'percentile' }>({ kind: 'percentile' })
+      .words('their ')
+      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100 }))
+      .words(' percentile') as unknown as Said<ReadingsEnd>,
+  ],
+  [
+    () => true,
+    Sentence.of<ReadingsEnd & { kind: 'deviation' }>({ kind: 'deviation' })
+      .words('their mean')
+      .slot(
+        'times',
+        signed(between(' less ', deviations), between(' plus ', deviations)),
+      ) as unknown as Said<ReadingsEnd>,
+  ],
+);
+
 /** An end of the band in words, as in "the 90th percentile" or "the highest". */
 export function sayReadingsEnd(which: ReadingsEnd): string {
   if (which.kind === 'percentile') {
@@ -56,6 +88,14 @@ export function sayReadingsEnd(which: ReadingsEnd): string {
 
 export const readings: YardstickKind<ReadingsDefinition> = {
   kind: 'readings',
+  sentence: Sentence.of<ReadingsDefinition>({ kind: 'readings' })
+    .words('a band over the readings of ')
+    .slot('series', partName('series'))
+    .words(' from ')
+    .slot('from', endEntry)
+    .words(' to ')
+    .slot('to', endEntry)
+    .option('onAxis', true, said(false, 'off the value axis')),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'readings'>().oneOf(['readings']).required(),

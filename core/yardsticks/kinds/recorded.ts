@@ -1,3 +1,4 @@
+import { between, column, either, nullable, said, Sentence, storedName } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
@@ -20,11 +21,24 @@ export interface RecordedDate {
   name: string;
 }
 
+/** A column that may not be chosen yet. */
+const unchosen = either<'', string>(
+  said('', 'no column'),
+  (name): name is '' => name === '',
+  column,
+);
+
 /** More dates than these of one yardstick are not drawn. */
 export const mostRecorded = 200;
 
 export const recorded: YardstickKind<RecordedDefinition> = {
   kind: 'recorded',
+  sentence: Sentence.of<RecordedDefinition>({ kind: 'recorded' })
+    .words('a line on each date of ')
+    .slot('date', unchosen)
+    .words(' in ')
+    .slot('sourceId', nullable('no source', storedName('source')))
+    .option('label', '', between('named by ', column)),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'recorded'>().oneOf(['recorded']).required(),

@@ -1,3 +1,4 @@
+import { oneOf, Sentence, ways } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import {
   civilDate,
@@ -37,11 +38,36 @@ const names: Record<Exclude<RecurringDefinition['each'], 'weekday'>, string> = {
   yearStart: 'Year starts',
 };
 
+/** What is kept of a weekday where none is meant. */
+const plainWeekday = 4;
+
 /** More lines than these are no marks any more. */
 const mostDays = 400;
 
 export const recurring: YardstickKind<RecurringDefinition> = {
   kind: 'recurring',
+  sentence: ways<RecurringDefinition>(
+    [
+      ({ each }) => each === 'weekday',
+      Sentence.of<RecurringDefinition>({ kind: 'recurring', each: 'weekday' })
+        .words('a line on each ')
+        .slot('weekday', oneOf(weekdayNames.map((name, at) => [at + 1, name] as const))),
+    ],
+    [
+      () => true,
+      Sentence.of<RecurringDefinition>({ kind: 'recurring', weekday: plainWeekday })
+        .words('a line at each ')
+        .slot(
+          'each',
+          oneOf<RecurringDefinition['each']>([
+            ['monthStart', 'start of a month'],
+            ['monthEnd', 'end of a month'],
+            ['quarterEnd', 'end of a quarter'],
+            ['yearStart', 'start of a fiscal year'],
+          ]),
+        ),
+    ],
+  ),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'recurring'>().oneOf(['recurring']).required(),
@@ -53,7 +79,12 @@ export const recurring: YardstickKind<RecurringDefinition> = {
   drafts: [
     {
       label: 'Recurring dates',
-      draft: () => ({ kind: 'recurring', name: names.quarterEnd, each: 'quarterEnd', weekday: 4 }),
+      draft: () => ({
+        kind: 'recurring',
+        name: names.quarterEnd,
+        each: 'quarterEnd',
+        weekday: plainWeekday,
+      }),
     },
   ],
   find: ({ each, weekday: on }, { axis, positions, yearStart }) => {

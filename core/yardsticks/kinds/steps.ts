@@ -1,8 +1,9 @@
+import { counted, partName, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { stepEdges } from '../../statistics';
 import { figure } from '../../values';
 import { finishedOf, sayScope } from '../finished';
-import { type Scope, scopeShape } from '../scope';
+import { type Scope, scopeShape, withScope } from '../scope';
 import { constantEdges, nothingFound, type YardstickKind } from './kind';
 
 /** Bands with equally many figures in each: halves, quarters, fifths. */
@@ -17,6 +18,13 @@ export interface StepsDefinition {
 
 export const steps: YardstickKind<StepsDefinition> = {
   kind: 'steps',
+  sentence: withScope(
+    Sentence.of<StepsDefinition>({ kind: 'steps' })
+      .words('a set of ')
+      .slot('count', counted('equal-count step', { from: 2, to: 20 }))
+      .words(' of ')
+      .slot('series', partName('series')),
+  ),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'steps'>().oneOf(['steps']).required(),

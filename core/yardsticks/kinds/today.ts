@@ -1,5 +1,7 @@
+import { between, type Entry, partName, said, Sentence, ways } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { numberAt } from '../../dials';
+import { daysFrom } from './daysFrom';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
 
@@ -14,6 +16,23 @@ export interface TodayDefinition {
 
 export const today: YardstickKind<TodayDefinition> = {
   kind: 'today',
+  sentence: ways<TodayDefinition>(
+    [
+      ({ dial }) => dial != null,
+      Sentence.of<TodayDefinition>({ kind: 'today' })
+        .words('a line as many days from today as ')
+        .slot('dial', partName('dial') as Entry<string | null | undefined>)
+        .words(' says')
+        .option('offsetDays', 0, between('else ', daysFrom('today'))),
+    ],
+    [
+      () => true,
+      Sentence.of<TodayDefinition>({ kind: 'today' })
+        .words('a line ')
+        .slot('offsetDays', daysFrom('today'))
+        .option('dial', undefined, said(null, 'set by no dial')),
+    ],
+  ),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'today'>().oneOf(['today']).required(),

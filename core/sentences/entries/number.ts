@@ -1,0 +1,81 @@
+import { type Entry, nothing } from '../entry';
+
+const written = /[-−+]?(?:\d+(?:\.\d+)?|\.\d+)(?:e[-+]?\d+)?(?![\p{L}\p{N}])/iuy;
+
+interface Bounds {
+  from?: number;
+  to?: number;
+  whole?: boolean;
+  /** what is expected, as "a number of periods" */
+  called?: string;
+}
+
+/** A number as it is written: 40, -1.5, 1e-9. */
+export const number = ({
+  from = -Infinity,
+  to = Infinity,
+  whole = false,
+  called = 'a number',
+}: Bounds = {}): Entry<number> => ({
+  print: (value) => String(value),
+  read: (at, reader) => {
+    const found = reader.match(at, written);
+    const value = found ? Number(found[0].replace('−', '-')) : NaN;
+    reader.expect(at, { text: called, open: true });
+    const fits = found && value >= from && value <= to && (!whole || Number.isInteger(value));
+    return fits ? [{ value, to: found.index + found[0].length }] : nothing;
+  },
+});
+
+const ordinals = /(\d+(?:\.\d+)?(?:e[-+]?\d+)?)(?:st|nd|rd|th)(?![\p{L}\p{N}])/iuy;
+
+/**
+ * A number in an order: 1st, 2nd, 90th.
+ * @param write as it is written in sentences
+ */
+export const ordinal = (
+  write: (value: number) => string,
+  { from = -Infinity, to = Infinity, whole = false }: Bounds = {},
+): Entry<number> => ({
+  print: write,
+  read: (at, reader) => {
+    const found = reader.match(at, ordinals);
+    const value = Number(found?.[1]);
+    reader.expect(at, { text: 'a number such as 3rd', open: true });
+    const fits = found && value >= from && value <= to && (!whole || Number.isInteger(value));
+    return fits ? [{ value, to: found.index + found[0].length }] : nothing;
+  },
+});
+
+/**
+ * A number of things: 1 day, 3 days.
+ * @param one what one of them is called; several have an s
+ */
+export const counted = (one: string, bounds: Bounds = {}): Entry<number> => {
+  const plain = number({ whole: true, ...bounds, called: `a number of ${one}s` });
+  return {
+    print: (value, names) => `${plain.print(value, names)} ${one}${value === 1 ? '' : 's'}`,
+    read: (at, reader) =>
+      plain.read(at, reader).flatMap(({ value, to }) =>
+        [one, `${one}s`].flatMap((words) => {
+          const end = reader.words(to, words);
+          return end < 0 ? nothing : [{ value, to: end }];
+        }),
+      ),
+  };
+};
+
+/**
+ * A number with a sign that words say: 2 days before, 3 days after.
+ * @param under as it is said of a number below zero, without its sign
+ * @param over of any other
+ */
+export const signed = (under: Entry<number>, over: Entry<number>): Entry<number> => ({
+  print: (value, names) => (value < 0 ? under.print(-value, names) : over.print(value, names)),
+  read: (at, reader) => [
+    ...under
+      .read(at, reader)
+      .flatMap(({ value, to }) => (value > 0 ? [{ value: -value, to }] : nothing)),
+    ...over.read(at, reader).filter(({ value }) => value >= 0),
+  ],
+});

@@ -1,0 +1,125 @@
+import {
+  type ChartFilter,
+  type ColourRuleDefinition,
+  plainLook,
+  type StandoutDefinition,
+  type StyledYardstick,
+} from '../chart';
+import { conditionEntry } from '../conditions';
+import { dialEntry, type DialDefinition } from '../dials';
+import { filterEntry, type Filter } from '../frame';
+import {
+  between,
+  choice,
+  type Entry,
+  oneOf,
+  orNone,
+  partName,
+  said,
+  Sentence,
+  several,
+  text,
+} from '../sentences';
+import { pickEntry, type PickScope, type Ties } from '../standouts';
+import { type YardstickDefinition, yardstickEntry } from '../yardsticks';
+import { newName } from './newName';
+import { colour, dash, lookSaid, width } from './strokes';
+
+/** Something with a name: the name, "is", and what it is. */
+function namedLine<Definition extends object>(
+  isNamed: (definition: Definition) => boolean,
+  what: Entry<Definition>,
+  unnamed: string | null,
+): Entry<Definition> {
+  const nameOf = (definition: Definition) => (definition as { name?: string }).name ?? '';
+  return {
+    print: (definition, names) => {
+      const name = isNamed(definition) ? newName.print(nameOf(definition), names) : unnamed;
+      return `${name} is ${what.print(definition, names)}`;
+    },
+    read: (at, reader) =>
+      newName.read(at, reader).flatMap(({ value: name, to }) => {
+        const from = reader.words(to, 'is');
+        if (from < 0) return [];
+        return what.read(from, reader).map((each) => ({
+          value: isNamed(each.value) ? { ...each.value, name } : each.value,
+          to: each.to,
+        }));
+      }),
+  };
+}
+
+const styled = yardstickEntry.and(
+  Sentence.of<{ look?: StyledYardstick['look'] }>().group('look', plainLook, lookSaid, true),
+) as unknown as Entry<StyledYardstick>;
+
+/** The today line has no name of its own. */
+const hasName = ({ kind }: YardstickDefinition) => kind !== 'today';
+
+export const yardstickLine = namedLine<StyledYardstick>(hasName, styled, 'Today');
+
+/** A yardstick that is not named yet. */
+export const yardstickAlone = styled;
+
+export const dialLine = namedLine<DialDefinition>(() => true, dialEntry, null);
+
+export const ruleLine = Sentence.of<ColourRuleDefinition>()
+  .words('where ')
+  .slot('series', partName('series'))
+  .words(' ')
+  .slot('condition', conditionEntry)
+  .words(', draw ')
+  .slot('effect', choice({ line: 'it', points: 'its points', fill: 'the area to its mark' }))
+  .words(' in ')
+  .slot('colour', colour)
+  .option('dash', null, dash)
+  .option('width', null, width)
+  .option('name', '', between('called ', text));
+
+export const standoutLine = Sentence.of<StandoutDefinition>()
+  .slot('pick', pickEntry)
+  .words(' of ')
+  .slot('series', partName('series'))
+  .option(
+    'label',
+    ['value', 'date'],
+    orNone(
+      'without a label',
+      between(
+        'labelled with ',
+        several(
+          oneOf<StandoutDefinition['label'][number]>([
+            ['value', 'value'],
+            ['date', 'date'],
+            ['name', 'name'],
+            ['difference', 'difference'],
+          ]),
+        ),
+      ),
+    ),
+  )
+  .option(
+    'ties',
+    'all',
+    choice<Exclude<Ties, 'all'>>({ first: 'of equals the first', last: 'of equals the last' }),
+  )
+  .option(
+    'per',
+    'series',
+    choice<Exclude<PickScope, 'series'>>({ line: 'in each line', year: 'in each year' }),
+  )
+  .option('colour', null, between('in ', colour));
+
+const filtered = Sentence.of<{ rest: ChartFilter['rest']; dial?: string }>()
+  .option('rest', 'removed', said('grey' as const, 'the rest in grey'))
+  .option('dial', undefined, between('turned by ', partName('dial')));
+
+interface Flat {
+  filter: Filter;
+  rest: ChartFilter['rest'];
+  dial?: string;
+}
+
+export const filterLine: Entry<ChartFilter> = Sentence.of<Flat>()
+  .slot('filter', filterEntry)
+  .and(filtered);

@@ -1,0 +1,133 @@
+import {
+  type AxesDefinition,
+  type ChartDefinition,
+  type LinkingDefinition,
+  type PeekDefinition,
+  plainAxes,
+  plainAxis,
+  plainChart,
+  plainLinking,
+  plainReplay,
+  type ReplayDefinition,
+  type ValueAxisDefinition,
+} from '../chart';
+import { type DateStyle, type NumberMarks, type NumberStyle } from '../labels';
+import {
+  between,
+  choice,
+  counted,
+  number,
+  oneOf,
+  said,
+  Sentence,
+  storedName,
+  text,
+  yesOrNo,
+} from '../sentences';
+
+const numbers = Sentence.of<NumberStyle>()
+  .slot(
+    'marks',
+    choice<NumberMarks>({
+      comma: 'as 1,234.5',
+      point: 'as 1.234,5',
+      space: 'as 1 234,5',
+      apostrophe: 'as 1’234.5',
+    }),
+  )
+  .option('decimals', null, between('with ', counted('decimal', { from: 0, to: 6 })))
+  .option('short', true, said(false, 'in full'))
+  .option('unit', '', between('in ', text))
+  .option('unitAt', 'after', said('before' as const, 'the unit before'));
+
+/** What is said of one value axis, each time by its name. */
+const axis = (name: string) =>
+  Sentence.of<ValueAxisDefinition>()
+    .option(
+      'starts',
+      plainAxis.starts,
+      oneOf<ValueAxisDefinition['starts']>([
+        ['zero', `${name} begins at zero`],
+        ['data', `${name} begins at the least figure`],
+      ]),
+    )
+    .option('from', null, between(`${name} stays from `, number()))
+    .option('to', null, between(`${name} stays up to `, number()))
+    .option('title', '', between(`${name} is titled `, text))
+    .option('numbers', null, between(`${name} is written `, numbers));
+
+const axes = Sentence.of<AxesDefinition>()
+  .group('first', plainAxes.first, axis('the value axis'), false)
+  .group(
+    'second',
+    plainAxes.second,
+    axis('the second value axis').and(
+      Sentence.of<{ aligned: boolean }>().option(
+        'aligned',
+        false,
+        said(true, 'the second value axis is aligned with the first'),
+      ),
+    ),
+    false,
+  )
+  .option(
+    'dates',
+    null,
+    between(
+      'dates are written ',
+      choice<DateStyle>({
+        words: 'as 23 Nov 2026',
+        dayFirst: 'as 23.11.2026',
+        monthFirst: 'as 11/23/2026',
+        iso: 'as 2026-11-23',
+      }),
+    ),
+  )
+  .group(
+    'shown',
+    plainAxes.shown,
+    Sentence.of<AxesDefinition['shown']>()
+      .option('gridlines', true, said(false, 'without gridlines'))
+      .option('scales', true, said(false, 'without scales'))
+      .option('values', true, said(false, 'without values beside the scale'))
+      .option('dates', true, said(false, 'without dates beneath the scale')),
+    false,
+  );
+
+const replay = Sentence.of<ReplayDefinition>()
+  .option('offered', plainReplay.offered, said(false, 'never replayed'))
+  .option('words', plainReplay.words, between('replayed with the words ', text))
+  .option('stands', plainReplay.stands, said(true, 'its words stand under the title'));
+
+const peek = Sentence.of<PeekDefinition>()
+  .slot('chart', storedName('chart'))
+  .words(' at the pointer')
+  .option('size', 'medium', choice({ small: 'small', large: 'large' }))
+  .option('shows', 'pointed', said('all' as const, 'all of it'));
+
+const linking = Sentence.of<LinkingDefinition>()
+  .option('linked', plainLinking.linked, said(false, 'apart from the other charts'))
+  .option('narrows', plainLinking.narrows, said(true, 'what is picked in it narrows the others'))
+  .option('peek', undefined, between('shows ', peek));
+
+/** How a chart looks, and what it does beside others. */
+export type Look = Pick<
+  ChartDefinition,
+  'axes' | 'names' | 'emphasis' | 'replay' | 'notesHidden' | 'linking'
+>;
+
+/** All that can be said of how a chart looks: a line each. */
+export const lookLines = Sentence.of<Look>()
+  .group('axes', plainAxes, axes, false)
+  .group(
+    'names',
+    plainChart.names,
+    Sentence.of<ChartDefinition['names']>()
+      .option('as', 'ends', said('legend' as const, 'names in a legend'))
+      .option('yardsticks', false, said(true, 'yardsticks in the legend too')),
+    false,
+  )
+  .option('emphasis', null, between('opens with the line ', text))
+  .group('replay', plainReplay, replay, true)
+  .option('notesHidden', undefined, yesOrNo('notes in the list alone', 'notes in the picture'))
+  .group('linking', plainLinking, linking, true);

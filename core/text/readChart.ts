@@ -1,0 +1,317 @@
+import {
+  type ChartDefinition,
+  type NamedPart,
+  namedParts,
+  parseChart,
+  plainChart,
+  type SeriesDefinition,
+  type StyledYardstick,
+} from '../chart';
+import { freshId, placeAfter } from '../editing';
+import { isSameName } from '../formula';
+import { type Entry, type Names, Reader, readText } from '../sentences';
+import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
+import { lookLines, type Look } from './lookLines';
+import { newName, titleLine } from './newName';
+import { versionLine } from './printChart';
+import { headLine, markLine, seriesLine } from './seriesLine';
+import { ownPlace } from './strokes';
+import { writtenLines, type WrittenLine } from './textLines';
+
+/** Why a line of a text cannot be read, in words. */
+export interface LineProblem {
+  /** from 1 */
+  line: number;
+  sentence: string;
+  /** where in the line, in characters from 0 */
+  from: number;
+  to: number;
+}
+
+/** A chart that was read, as far as its lines could be. */
+export interface ChartRead {
+  /** null when too little of it could be read */
+  chart: ChartDefinition | null;
+  problems: LineProblem[];
+}
+
+type Of = NamedPart['of'];
+
+const headingsOf: Record<string, Of> = {
+  Series: 'series',
+  Yardsticks: 'yardsticks',
+  Dials: 'dials',
+};
+const headings = [
+  'Series',
+  'Yardsticks',
+  'Colour rules',
+  'Standouts',
+  'Dials',
+  'Filters',
+  'Look',
+] as const;
+type Heading = (typeof headings)[number];
+
+/** A few words with a capital, in a line that begins anew: it was meant to be a heading. */
+const headingLike = /^\p{Lu}\p{L}*(?: \p{L}+){0,2}$/u;
+
+/** Reads one text; it keeps what could not be read of it. */
+class ChartReader {
+  readonly problems: LineProblem[] = [];
+  private readonly comments: Record<string, string> = {};
+  private readonly under: Record<Heading, WrittenLine[]>;
+  private readonly head: WrittenLine[];
+  private readonly ids: NamedPart[];
+  private readonly names: Names;
+
+  constructor(
+    text: string,
+    private readonly before: ChartDefinition | null,
+    around: Names,
+  ) {
+    const { head, under } = this.parted(writtenLines(text));
+    this.head = head;
+    this.under = under;
+    this.ids = this.identified();
+    const of = (kind: Of) => this.ids.filter((part) => part.of === kind);
+    this.names = {
+      ...around,
+      series: of('series'),
+      yardstick: of('yardsticks'),
+      dial: of('dials'),
+    };
+  }
+
+  read(): ChartDefinition | null {
+    const [version, title, periods] = this.head;
+    if (version?.text !== versionLine) {
+      const sentence = `A chart begins with the line “${versionLine}”.`;
+      this.problem(version ?? { number: 1, text: '' }, sentence);
+      return null;
+    }
+    const titled = title && this.line(titleLine, title, 'title');
+    const shown = periods && this.line(headLine, periods, 'periods');
+    if (!titled || !shown) {
+      if (!title || !periods)
+        this.problem(version, 'Under it come a line with the title, and one with the periods.');
+      return null;
+    }
+    const marks = new Map<string, SeriesDefinition['mark']>();
+    const isMark = ({ text }: WrittenLine) => !this.part(text, 'series');
+    for (const line of this.under.Series.filter(isMark)) {
+      const mark = this.line(markLine, line, ({ series }) => `mark ${series}`);
+      if (mark) {
+        const { series, ...kept } = mark;
+        marks.set(series, kept);
+      }
+    }
+    const series = this.under.Series.filter((line) => !isMark(line)).flatMap((line) => {
+      const { id } = this.part(line.text, 'series') as NamedPart;
+      const read = this.line(seriesLine, line, `series ${id}`);
+      return read ? [{ ...read, id, mark: marks.get(id) ?? null }] : [];
+    });
+    return this.whole({
+      ...plainChart,
+      ...shown,
+      title: titled,
+      series: placed(series),
+      yardsticks: this.yardsticks(),
+      dials: this.under.Dials.flatMap((line) => {
+        const id = this.part(line.text, 'dials')?.id ?? '';
+        const read = this.line(dialLine, line, `dial ${id}`);
+        return read ? [{ ...read, id }] : [];
+      }),
+      colourRules: this.unnamed('Colour rules', 'rule', ruleLine, this.before?.colourRules ?? []),
+      standouts: this.unnamed('Standouts', 'standout', standoutLine, this.before?.standouts ?? []),
+      filters: this.under.Filters.flatMap(
+        (line, at) => this.line(filterLine, line, `filter ${at}`) ?? [],
+      ),
+      ...this.look(),
+    });
+  }
+
+  private yardsticks(): ChartDefinition['yardsticks'] {
+    const unnamed = (this.before?.yardsticks ?? []).filter((each) => !('name' in each));
+    const taken = this.ids.map(({ id }) => id);
+    return this.under.Yardsticks.flatMap((line): StyledYardstick[] => {
+      const part = this.part(line.text, 'yardsticks');
+      const read = this.line(yardstickLine, line, () => `yardstick ${part?.id ?? ''}`);
+      if (!read) return [];
+      if (part && 'name' in read) return [{ ...read, id: part.id }];
+      const id = unnamed.shift()?.id ?? freshId(read.kind, taken);
+      taken.push(id);
+      return [{ ...read, id }];
+    });
+  }
+
+  /** What is known by no name takes the ids of what was there before, in their order. */
+  private unnamed<Each extends { id: string }>(
+    heading: Heading,
+    called: string,
+    entry: Entry<Each>,
+    before: readonly Each[],
+  ): Each[] {
+    const taken: string[] = [];
+    return this.under[heading].flatMap((line, at) => {
+      const id = before[at]?.id ?? freshId(called, [...taken, ...before.map((each) => each.id)]);
+      taken.push(id);
+      const read = this.line(entry, line, `${called} ${id}`);
+      return read ? [{ ...read, id }] : [];
+    });
+  }
+
+  private look(): Look {
+    const lines = this.under.Look;
+    const good = lines.reduce<WrittenLine[]>((kept, line) => {
+      const text = [...kept, line].map((each) => each.text).join(', ');
+      if ('value' in readText(lookLines, text, this.names)) return [...kept, line];
+      if (this.line(lookLines, line, () => '')) this.problem(line, 'This is said twice.');
+      return kept;
+    }, []);
+    const read = readText(lookLines, good.map(({ text }) => text).join(', '), this.names);
+    if (!('value' in read)) return plainLooks(this.names);
+    const said = lookLines.said(read.value, this.names);
+    good.forEach((line, at) => this.comment(`look ${said[at]?.path ?? ''}`, line));
+    return read.value;
+  }
+
+  /** The chart, if its parts are what they have to be. */
+  private whole(chart: ChartDefinition): ChartDefinition | null {
+    const comments = Object.keys(this.comments).length > 0 ? { comments: this.comments } : {};
+    try {
+      return parseChart({ ...chart, ...comments });
+    } catch (error) {
+      const { message, path = '' } = error as { message: string; path?: string };
+      this.problem(this.lineOf(path), message);
+      return null;
+    }
+  }
+
+  /** The line that a path within a definition leads to; the first where none does. */
+  private lineOf(path: string): Pick<WrittenLine, 'number' | 'text'> {
+    const [, field = '', at = '0'] = /^(\w+)\[(\d+)\]/.exec(path) ?? [];
+    const heading = Object.entries(fieldsOf).find(([, each]) => each === field)?.[0] as Heading;
+    return this.under[heading]?.[Number(at)] ?? this.head[0] ?? { number: 1, text: '' };
+  }
+
+  private line<Value>(
+    entry: Entry<Value>,
+    line: WrittenLine,
+    key: string | ((value: Value) => string),
+  ): Value | null {
+    const read = readText(entry, line.text, this.names);
+    if ('problem' in read) {
+      this.problems.push({ line: line.number, ...read.problem });
+      return null;
+    }
+    this.comment(typeof key === 'string' ? key : key(read.value), line);
+    return read.value;
+  }
+
+  private comment(key: string, { comment }: WrittenLine): void {
+    if (comment !== '' && key !== '') this.comments[key] = comment;
+  }
+
+  private problem({ number, text }: Pick<WrittenLine, 'number' | 'text'>, sentence: string): void {
+    this.problems.push({ line: number, sentence, from: 0, to: text.length });
+  }
+
+  private parted(lines: readonly WrittenLine[]) {
+    const under = Object.fromEntries(
+      headings.map((heading) => [heading, [] as WrittenLine[]]),
+    ) as Record<Heading, WrittenLine[]>;
+    const head = lines.slice(0, 3);
+    let current: Heading | null = null;
+    for (const line of lines.slice(3)) {
+      const heading = headings.find((each) => isSameName(each, line.text));
+      if (heading) {
+        current = heading;
+        this.comment(`heading ${heading}`, line);
+      } else if (current && !(line.begins && headingLike.test(line.text)))
+        under[current].push(line);
+      else
+        this.problem(
+          line,
+          `“${line.text}” is no heading. Headings are ${headings.slice(0, -1).join(', ')} and ${headings.at(-1)}.`,
+        );
+    }
+    return { head, under };
+  }
+
+  /** What the lines name, with the ids that it had before, or new ones. */
+  private identified(): NamedPart[] {
+    const before = this.before ? namedParts(this.before) : [];
+    return Object.entries(headingsOf).flatMap(([heading, of]) => {
+      const known = before.filter((part) => part.of === of);
+      const names = this.under[heading as Heading].flatMap(({ text }) => nameAtStart(text) ?? []);
+      const gone = known.filter(({ name }) => !names.some((each) => isSameName(each, name)));
+      const fresh = names.filter((name) => !known.some((each) => isSameName(each.name, name)));
+      const taken = known.map(({ id }) => id);
+      return names.map((name) => {
+        const same = known.find((each) => isSameName(each.name, name));
+        // One that is new, where one is gone, is that one by another name.
+        const renamed = fresh.length === 1 && gone.length === 1 ? gone[0] : undefined;
+        const id =
+          (same ?? renamed)?.id ?? freshId(of === 'series' ? 'series' : of.slice(0, -1), taken);
+        taken.push(id);
+        return { of, id, name };
+      });
+    });
+  }
+
+  /** What a line says, by its name; null for one that names nothing of its own. */
+  private part(text: string, of: Of): NamedPart | null {
+    const name = nameAtStart(text);
+    if (name === null) return null;
+    return this.ids.find((each) => each.of === of && isSameName(each.name, name)) ?? null;
+  }
+}
+
+/** Gives those that name no place of the palette the one that they take. */
+const placed = (series: readonly SeriesDefinition[]): SeriesDefinition[] =>
+  series.reduce<SeriesDefinition[]>((before, each) => {
+    const { place } = each.stroke;
+    const own = place === ownPlace ? placeAfter(before, each) : place;
+    return [...before, { ...each, stroke: { ...each.stroke, place: own } }];
+  }, []);
+
+const fieldsOf: Record<Heading, string> = {
+  Series: 'series',
+  Yardsticks: 'yardsticks',
+  'Colour rules': 'colourRules',
+  Standouts: 'standouts',
+  Dials: 'dials',
+  Filters: 'filters',
+  Look: 'axes',
+};
+
+/** The name that a line begins with, before "is" and what that is; null for a mark, and where there is none. */
+function nameAtStart(text: string): string | null {
+  const reader = new Reader(text, {});
+  const [name] = newName.read(0, reader);
+  if (!name) return null;
+  const after = reader.words(name.to, 'is');
+  return after < 0 || reader.words(after, 'to be') >= 0 ? null : name.value;
+}
+
+const plainLooks = (names: Names): Look => {
+  const read = readText(lookLines, '', names);
+  if ('value' in read) return read.value;
+  throw new Error('Nothing said of a look has to be plain.');
+};
+
+/**
+ * Reads a chart from its text. Lines that cannot be read are left out of it, and said.
+ * @param around the names of sources, measures, columns and charts that it may name
+ * @param before the chart whose text it was: what keeps its name keeps its id
+ */
+export function readChartText(
+  text: string,
+  around: Names,
+  before: ChartDefinition | null = null,
+): ChartRead {
+  const reader = new ChartReader(text, before, around);
+  const chart = reader.read();
+  return { chart, problems: reader.problems.sort((one, two) => one.line - two.line) };
+}

@@ -1,0 +1,140 @@
+import { arrangementEntry } from '../arrangements';
+import { axisEntry } from '../axis';
+import { type Grain, grains } from '../calendar';
+import {
+  type ChartDefinition,
+  type MarkDefinition,
+  plainChart,
+  plainSeries,
+  plainStroke,
+  type Role,
+  type SeriesDefinition,
+  spanEntry,
+  type SplitDefinition,
+} from '../chart';
+import { derivedEntry } from '../derived';
+import type { Ranking } from '../frame';
+import { gapKinds, type GapTreatment } from '../gaps';
+import { monthNames } from '../labels';
+import { figuresEntry } from '../origins';
+import {
+  between,
+  choice,
+  column,
+  number,
+  oneOf,
+  orNone,
+  partName,
+  said,
+  Sentence,
+  several,
+  ways,
+  word,
+  yesOrNo,
+} from '../sentences';
+import { newName } from './newName';
+import { partOfChart } from './partOfChart';
+import { ownPlace, strokeSaid } from './strokes';
+
+const role = choice<Role>({
+  actual: 'an actual',
+  target: 'a target',
+  budget: 'a budget',
+  forecast: 'a forecast',
+  yearBefore: 'a year before',
+  other: 'a line',
+});
+
+const top = Sentence.of<NonNullable<SplitDefinition['top']>>()
+  .words('only the first ')
+  .slot('count', number({ from: 1, to: 40, whole: true }))
+  .words(' by ')
+  .slot(
+    'by',
+    choice<Ranking>({ total: 'their totals', last: 'their last figures', change: 'their change' }),
+  );
+
+const split = Sentence.of<SplitDefinition>()
+  .words('a line for each word of ')
+  .slot('column', column)
+  .option('order', [], between('in the order ', several(word)))
+  .option('coloured', [], between('coloured in the order ', several(word)))
+  .option('colourBy', null, between('coloured by ', column))
+  .option('top', null, top);
+
+const gap = oneOf<GapTreatment>(
+  gapKinds.map(({ kind, words }) => [kind, `gaps ${words}`] as const),
+);
+
+/** A series: its name, what it stands for, where its figures come from, and all that is not plain of it. */
+export const seriesLine = Sentence.of<SeriesDefinition>({ mark: null })
+  .slot('name', newName)
+  .words(' is ')
+  .slot('role', role)
+  .words(': ')
+  .slot('figures', figuresEntry)
+  .option('derived', plainSeries.derived, derivedEntry)
+  .option('split', plainSeries.split, split)
+  .option('evenly', plainSeries.evenly, said(true, 'divided evenly over shorter periods'))
+  .option('gap', plainSeries.gap, gap)
+  .option('handover', null, between('handed over to ', partName('series')))
+  .option('readings', plainSeries.readings, said(true, 'with its single readings'))
+  .option('valueAxis', plainSeries.valueAxis, said('second' as const, 'on the second value axis'))
+  .option('fixed', undefined, yesOrNo('whatever the chart filters', 'as the chart filters'))
+  .option('hidden', plainSeries.hidden, said(true, 'not drawn'))
+  .group('stroke', { ...plainStroke, place: ownPlace }, strokeSaid, false);
+
+/** What a series is held against. */
+export interface MarkLine extends MarkDefinition {
+  series: string;
+}
+
+export const markLine = Sentence.of<MarkLine>()
+  .slot('series', partName('series'))
+  .words(' is to be ')
+  .slot('good', choice({ atLeast: 'at least', atMost: 'at most', within: 'within' }))
+  .words(' ')
+  .slot('against', partOfChart)
+  .option('pace', undefined, yesOrNo('with the pace to reach it', 'without the pace to reach it'))
+  .option('toDate', undefined, yesOrNo('also to date', 'not to date'));
+
+const grain = choice<Grain>(
+  Object.fromEntries(grains.map((each) => [each, each])) as Record<Grain, Grain>,
+);
+
+/** What the line under the title says: by which periods, from when to when, and how they are arranged. */
+export type Head = Pick<
+  ChartDefinition,
+  'axis' | 'grain' | 'span' | 'yearStart' | 'arrangement' | 'readerGrains'
+>;
+
+const shown = Sentence.of<Head>()
+  .option('span', plainChart.span, spanEntry)
+  .option(
+    'yearStart',
+    plainChart.yearStart,
+    between('years from ', oneOf(monthNames.map((name, at) => [at + 1, name] as const))),
+  )
+  .option('arrangement', plainChart.arrangement, arrangementEntry)
+  .option(
+    'readerGrains',
+    undefined,
+    between('by choice of its readers also by ', orNone('no other', several(grain))),
+  );
+
+export const headLine = ways<Head>(
+  [
+    ({ axis }) => axis.kind === 'periods',
+    Sentence.of<Head>({ axis: { kind: 'periods' } })
+      .words('by ')
+      .slot('grain', grain)
+      .and(shown),
+  ],
+  [
+    () => true,
+    Sentence.of<Head>()
+      .slot('axis', axisEntry)
+      .option('grain', 'month', between('counted by ', grain))
+      .and(shown),
+  ],
+);

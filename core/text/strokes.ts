@@ -1,0 +1,94 @@
+import {
+  type Colour,
+  colours,
+  type Dash,
+  plainLook,
+  plainStroke,
+  type YardstickLook,
+} from '../chart';
+import type { StrokeDefinition } from '../chart';
+import {
+  between,
+  choice,
+  mapped,
+  number,
+  oneOf,
+  ordinal,
+  pair,
+  said,
+  Sentence,
+  text,
+  yesOrNo,
+} from '../sentences';
+import { writeOrdinal } from '../labels';
+
+export const colour = oneOf<Colour>(colours.map((each) => [each, each] as const));
+
+export const dash = choice<Dash>({
+  solid: 'solid',
+  dash: 'dashed',
+  dot: 'dotted',
+  longdash: 'long-dashed',
+});
+
+/** A width in pixels. */
+export const width = between('', number({ from: 0.5, to: 8, called: 'a width' }), ' wide');
+
+const points = Sentence.of<StrokeDefinition['points']>()
+  .option(
+    'at',
+    'none',
+    choice({
+      all: 'with points',
+      measured: 'with points where it is measured',
+      sized: 'with points as large as their figures',
+    }),
+  )
+  .option('colour', null, between('points in ', colour))
+  .option(
+    'sizes',
+    plainStroke.points.sizes,
+    between('points ', pair(number({ from: 1, to: 60 }), ' to '), ' across'),
+  );
+
+/** The place in the palette of a series that takes that of its line. */
+export const ownPlace = -1;
+
+/** How a line is drawn: all of it is silent where its role gives it. */
+export const strokeSaid = Sentence.of<StrokeDefinition>()
+  .option('colour', null, between('in ', colour))
+  .option('dash', null, dash)
+  .option('width', null, width)
+  .option('shape', 'straight', choice({ smooth: 'smooth', stepped: 'stepped', bars: 'as bars' }))
+  .group('points', plainStroke.points, points, false)
+  .option('filled', false, said(true, 'filled'))
+  .option(
+    'gradient',
+    undefined,
+    choice({ value: 'coloured over its value', mark: 'coloured over its distance from its mark' }),
+  )
+  .option(
+    'place',
+    ownPlace,
+    mapped(
+      between('in the ', ordinal(writeOrdinal, { from: 1, whole: true }), ' colour of the palette'),
+      (nth) => nth - 1,
+      (place: number) => place + 1,
+    ),
+  );
+
+const label = Sentence.of<YardstickLook['label']>()
+  .option('text', plainLook.label.text, between('labelled ', text))
+  .option(
+    'at',
+    plainLook.label.at,
+    choice({ inside: 'labelled within the picture', none: 'without its label' }),
+  );
+
+/** How a yardstick is drawn and labelled. */
+export const lookSaid = Sentence.of<YardstickLook>()
+  .option('colour', plainLook.colour, between('in ', colour))
+  .option('dash', plainLook.dash, dash)
+  .option('width', plainLook.width, width)
+  .option('front', plainLook.front, yesOrNo('before the lines', 'behind'))
+  .group('label', plainLook.label, label, false);
