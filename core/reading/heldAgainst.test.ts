@@ -18,7 +18,7 @@ const figures = {
 
 /** One of every kind, with a name of its own. */
 const yardsticks = yardstickKinds.map(({ kind, drafts }) => {
-  const about = { series: 'Fares', level: 12, today: '2026-03-15' };
+  const about = { series: 'Fares', other: 'Low', level: 12, today: '2026-03-15' };
   const more = {
     line: { shading: 'beneath' },
     band: { from: { kind: 'number', number: 8 }, to: { kind: 'number', number: 16 } },

@@ -41,7 +41,7 @@ function problemOf(reader: Reader): TextProblem {
   const found = reader.match(from, word)?.[0].replace(/[,.;]+$/, '') ?? '';
   const expected = unique(reader.expected.map(({ text }) => text)).filter((each) => each !== ',');
   const names = expected.slice(0, mostNamed).join('; ');
-  const wanted = `Expected: ${names}${expected.length > mostNamed ? ' …' : ''}.`;
+  const wanted = `Expected: ${names}${expected.length > mostNamed ? ', and more' : ''}.`;
   if (found === '')
     return { sentence: `The line ends here. ${wanted}`, from, to: reader.text.length };
   const near = nearest(found, reader.expected);

@@ -207,6 +207,16 @@ export class Sentence<Definition extends object> implements Said<Definition> {
     ];
   }
 
+  /** A definition with what another says that is not plain; silence leaves it as it is. */
+  over<Whole extends Definition>(definition: Whole, said: Definition): Whole {
+    const [from, onto] = [this.filled(said), this.filled(definition)];
+    const changed = this.options.reduce<Fields>((value, { path, plain }) => {
+      const next = get(from, path);
+      return isEqual(next, plain) ? value : set(value, path, next);
+    }, onto);
+    return this.ordered(changed, {}) as Whole;
+  }
+
   /** All that is said by silence; worked out once, since a sentence never changes. */
   private plainly(): Fields {
     return (this.silence ??= this.silent());

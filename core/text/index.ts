@@ -1,3 +1,5 @@
 export { linesOf, namesWith, printChart, type TextLine, versionLine } from './printChart';
 export { type ChartRead, type LineProblem, readChartText } from './readChart';
-export { anyLine, type Said } from './typedLine';
+export { anyLine, type Typed } from './typedLine';
+export { previewOf, withTyped } from './withTyped';
+export { type Suggested, suggestedLines } from './suggestions';

@@ -54,7 +54,7 @@ const styled = yardstickEntry.and(
 ) as unknown as Entry<StyledYardstick>;
 
 /** The today line has no name of its own. */
-const hasName = ({ kind }: YardstickDefinition) => kind !== 'today';
+export const hasName = ({ kind }: YardstickDefinition) => kind !== 'today';
 
 export const yardstickLine = namedLine<StyledYardstick>(hasName, styled, 'Today');
 

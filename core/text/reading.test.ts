@@ -1,6 +1,6 @@
 import { type ChartDefinition, parseChart } from '../chart';
 import { type Names, readText } from '../sentences';
-import { anyLine, namesWith, printChart, readChartText, type Said } from './index';
+import { anyLine, namesWith, printChart, readChartText, type Typed } from './index';
 
 const around: Names = {
   source: [
@@ -93,7 +93,7 @@ it.each([
 it.each([
   [
     'where Fare revenue is ovr 3, draw it in brick',
-    '“ovr” is not known here. Expected: off its mark; on its mark; at least; over; at most; under; within; outside …. Nearest: over.',
+    '“ovr” is not known here. Expected: off its mark; on its mark; at least; over; at most; under; within; outside, and more. Nearest: over.',
   ],
   ['a line at the mean of Fars', 'Nearest: "Fare revenue".'],
   [
@@ -148,11 +148,11 @@ it('keeps the ids of what kept its name, and of the one that was renamed', () =>
 });
 
 it('tells what a line says by what it begins with', () => {
-  const of = (line: string) => (valueOf(line) as Said).of;
+  const of = (line: string) => (valueOf(line) as Typed).of;
   const said = [
     ['the lowest of Budget, labelled with name', 'standout'],
     ['Fare revenue is to be within Limit', 'mark'],
-    ['by week, this fiscal year', 'head'],
+    ['this fiscal year', 'head'],
     ['Usual is a band from 1 to 2', 'yardstick'],
     ['Depot is one of A and B', 'dial'],
     ['Route is Osk or "Fenn to Osk", the rest in grey', 'filter'],

@@ -138,3 +138,6 @@ export const headLine = ways<Head>(
       .and(shown),
   ],
 );
+
+/** What can be said of the periods of a chart that is there, beside what stays as it is. */
+export const headSaid = Sentence.of<Head>({ axis: plainChart.axis, grain: 'month' }).and(shown);

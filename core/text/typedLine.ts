@@ -1,9 +1,10 @@
-import type {
-  ChartFilter,
-  ColourRuleDefinition,
-  SeriesDefinition,
-  StandoutDefinition,
-  StyledYardstick,
+import {
+  type ChartFilter,
+  type ColourRuleDefinition,
+  plainChart,
+  type SeriesDefinition,
+  type StandoutDefinition,
+  type StyledYardstick,
 } from '../chart';
 import type { DialDefinition } from '../dials';
 import type { Entry } from '../sentences';
@@ -16,7 +17,7 @@ import {
   yardstickLine,
 } from './lines';
 import { type Look, lookLines } from './lookLines';
-import { type Head, headLine, type MarkLine, markLine, seriesLine } from './seriesLine';
+import { type Head, headSaid, type MarkLine, markLine, seriesLine } from './seriesLine';
 
 /** What a line of a chart's text can say. */
 export interface Sayable {
@@ -39,7 +40,7 @@ const entries: { [Of in keyof Sayable]: Entry<Sayable[Of]> } = {
   standout: standoutLine,
   colourRule: ruleLine,
   mark: markLine,
-  head: headLine,
+  head: headSaid,
   yardstick: yardstickLine,
   series: seriesLine,
   dial: dialLine,
@@ -47,17 +48,26 @@ const entries: { [Of in keyof Sayable]: Entry<Sayable[Of]> } = {
   look: lookLines,
 };
 
+/** What a head is of which nothing was said. */
+export const plainHead: Head = {
+  axis: plainChart.axis,
+  grain: 'month',
+  span: plainChart.span,
+  yearStart: plainChart.yearStart,
+  arrangement: plainChart.arrangement,
+};
+
 /** What a line says, and of what. */
-export type Said = { [Of in keyof Sayable]: { of: Of; value: Sayable[Of] } }[keyof Sayable];
+export type Typed = { [Of in keyof Sayable]: { of: Of; value: Sayable[Of] } }[keyof Sayable];
 
 /** Any line of a chart's text, told by what it says. */
-export const anyLine: Entry<Said> = {
+export const anyLine: Entry<Typed> = {
   print: ({ of, value }, names) => (entries[of] as Entry<unknown>).print(value, names),
   read: (at, reader) =>
     Object.entries(entries).flatMap(([of, entry]) =>
       (entry as Entry<unknown>)
         .read(at, reader)
         .filter(({ to }) => to > at)
-        .map(({ value, to }) => ({ value: { of, value } as Said, to })),
+        .map(({ value, to }) => ({ value: { of, value } as Typed, to })),
     ),
 };

@@ -154,7 +154,7 @@ it('cuts a stretch of dates to the periods shown, its last day in it', () => {
 });
 
 it('offers yardsticks that their own schemas take', () => {
-  const about = { series: 'fares', level: 50, today: '2026-11-23' };
+  const about = { series: 'fares', other: 'fares', level: 50, today: '2026-11-23' };
   for (const { drafts } of yardstickKinds)
     for (const { draft } of drafts) {
       const made = { ...draft(about), id: 'y' };

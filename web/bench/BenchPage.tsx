@@ -23,6 +23,7 @@ import { SaveLine } from './SaveLine';
 import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
+import { TypedPart } from './typed/TypedPart';
 import { type BenchDispatch, leaveBench, openBench, useAutosave } from './saving';
 import { useBenchState } from './useBench';
 import { Button, useAfterPaint } from '../look';
@@ -76,7 +77,8 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const definition = bench.definition as ChartDefinition;
   const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
   const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
-  const drawn = useMemo(() => drawnChart(definition), [definition]);
+  const [preview, setPreview] = useState<ChartDefinition | null>(null);
+  const drawn = useMemo(() => drawnChart(preview ?? definition), [preview, definition]);
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
   // The picture comes first; what the list and the sentence tell of it follows once it is seen.
   const told = useAfterPaint(reading);
@@ -119,6 +121,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
       <main className="page bench">
         <h1 className="visually-hidden">{title}</h1>
         <Sentence chart={definition} reading={told} />
+        <TypedPart chart={definition} {...{ reading: told, others }} onPreview={setPreview} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
             {error && sayProblem(error)}

@@ -38,6 +38,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
   const axis = reading?.panels[0]?.axis;
   const about = {
     series: chart.series[0]?.id ?? '',
+    other: (chart.series[1] ?? chart.series[0])?.id ?? '',
     level: axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0,
     today: formatDay(reading?.today ?? 0),
   };

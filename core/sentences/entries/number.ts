@@ -56,12 +56,14 @@ export const counted = (one: string, bounds: Bounds = {}): Entry<number> => {
   return {
     print: (value, names) => `${plain.print(value, names)} ${one}${value === 1 ? '' : 's'}`,
     read: (at, reader) =>
-      plain.read(at, reader).flatMap(({ value, to }) =>
-        [one, `${one}s`].flatMap((words) => {
-          const end = reader.words(to, words);
-          return end < 0 ? nothing : [{ value, to: end }];
-        }),
-      ),
+      plain.read(at, reader).flatMap(({ value, to }) => {
+        // Only the right form is offered; the other is understood.
+        const [right, other] = value === 1 ? [one, `${one}s`] : [`${one}s`, one];
+        const end = reader.words(to, right);
+        const found = end < 0 ? reader.match(to, new RegExp(`${other}(?!\\p{L})`, 'iuy')) : null;
+        if (found) return [{ value, to: found.index + found[0].length }];
+        return end < 0 ? nothing : [{ value, to: end }];
+      }),
   };
 };
 

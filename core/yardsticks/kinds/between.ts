@@ -39,14 +39,15 @@ export const between: YardstickKind<BetweenDefinition> = {
     onAxis: mixed<boolean>().oneOf([true, false]).required(),
   }),
   heldAs: 'band',
+  ofTwo: true,
   drafts: [
     {
       label: 'Band between two series',
-      draft: ({ series }) => ({
+      draft: ({ series, other }) => ({
         kind: 'between',
         name: 'Between',
         from: { series },
-        to: { series },
+        to: { series: other },
         onAxis: true,
       }),
     },

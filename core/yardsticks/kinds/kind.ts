@@ -65,6 +65,8 @@ export interface YardstickKind<Definition extends { kind: string }> extends Kind
   named?: (definition: Definition) => string;
   /** figures can be held against it: against one value at each position, or against two edges */
   heldAs?: 'level' | 'band';
+  /** it takes two series */
+  ofTwo?: true;
   /** what it is called in the list of what can be added, with what it is then */
   drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
   find: (definition: Definition, context: YardstickContext) => Found;
@@ -74,6 +76,8 @@ export interface YardstickKind<Definition extends { kind: string }> extends Kind
 export interface DraftOf {
   /** the chart's main series */
   series: string;
+  /** another one of its series; the same where there is none */
+  other: string;
   /** a value in the middle of the axis */
   level: number;
   /** today, written 2026-11-23 */

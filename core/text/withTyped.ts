@@ -1,0 +1,127 @@
+import {
+  type ChartDefinition,
+  freeName,
+  plainLook,
+  type SeriesDefinition,
+  type StyledYardstick,
+} from '../chart';
+import { freshId, placeAfter, withMark } from '../editing';
+import { isSameName } from '../formula';
+import { namedBy, yardstickKinds } from '../yardsticks';
+import { hasName } from './lines';
+import { lookLines } from './lookLines';
+import { ownPlace } from './strokes';
+import { plainHead, type Sayable, type Typed } from './typedLine';
+
+type Change<Of extends keyof Sayable> = (
+  chart: ChartDefinition,
+  value: Sayable[Of],
+) => ChartDefinition;
+
+type NamedThing = { id: string; name: string };
+
+/** A thing in the place of that of its name, or at the end of a list. */
+function put<Each extends { id: string }>(
+  list: readonly Each[],
+  made: Each & Partial<NamedThing>,
+  called: string,
+): Each[] {
+  const ids = list.map(({ id }) => id);
+  const same = list.find(
+    (each) =>
+      made.name !== undefined && isSameName((each as Partial<NamedThing>).name ?? '', made.name),
+  );
+  if (!same) return [...list, { ...made, id: freshId(called, ids) }];
+  return list.map((each) => (each === same ? { ...made, id: same.id } : each));
+}
+
+/** The name that a yardstick has from what it is. */
+const ownName = (yardstick: StyledYardstick): string =>
+  namedBy(yardstick) ??
+  yardstickKinds.find(({ kind }) => kind === yardstick.kind)?.drafts[0]?.label ??
+  yardstick.kind;
+
+const withYardstick: Change<'yardstick'> = (chart, value) => ({
+  ...chart,
+  yardsticks: put(chart.yardsticks, value, value.kind),
+});
+
+const withSeries: Change<'series'> = (chart, value) => {
+  const same = chart.series.find(({ name }) => isSameName(name, value.name));
+  const before = same ? chart.series.slice(0, chart.series.indexOf(same)) : chart.series;
+  const { place } = value.stroke;
+  const own = same?.stroke.place ?? placeAfter(before, value);
+  const made: SeriesDefinition = {
+    ...value,
+    mark: same?.mark ?? null,
+    stroke: { ...value.stroke, place: place === ownPlace ? own : place },
+  };
+  return { ...chart, series: put(chart.series, made, 'series') };
+};
+
+/** What is not plain of what was said: silence leaves a chart as it is. */
+const notPlain = <Fields extends object>(said: Fields, plain: Fields): Partial<Fields> =>
+  Object.fromEntries(
+    Object.entries(said).filter(
+      ([field, value]) => JSON.stringify(value) !== JSON.stringify(plain[field as keyof Fields]),
+    ),
+  ) as Partial<Fields>;
+
+const changes: { [Of in keyof Sayable]: Change<Of> } = {
+  yardstick: withYardstick,
+  yardstickAlone: (chart, value) =>
+    withYardstick(chart, hasName(value) ? named(chart, value) : value),
+  series: withSeries,
+  mark: (chart, { series, ...mark }) => withMark(chart, series, mark),
+  colourRule: (chart, value) => ({
+    ...chart,
+    colourRules: [
+      ...chart.colourRules,
+      {
+        ...value,
+        id: freshId(
+          'rule',
+          chart.colourRules.map(({ id }) => id),
+        ),
+      },
+    ],
+  }),
+  standout: (chart, value) => ({
+    ...chart,
+    standouts: [
+      ...chart.standouts,
+      {
+        ...value,
+        id: freshId(
+          value.pick.kind,
+          chart.standouts.map(({ id }) => id),
+        ),
+      },
+    ],
+  }),
+  dial: (chart, value) => ({ ...chart, dials: put(chart.dials, value, 'dial') }),
+  filter: (chart, value) => ({ ...chart, filters: [...chart.filters, value] }),
+  head: (chart, value) => ({ ...chart, ...notPlain(value, plainHead) }),
+  look: (chart, value) => lookLines.over(chart, value),
+};
+
+/** A yardstick by the name that it has from what it is; none that is there already is changed by it. */
+function named(chart: ChartDefinition, value: StyledYardstick): StyledYardstick {
+  const taken = chart.yardsticks.map((each) => ('name' in each ? each.name : ''));
+  return { ...value, name: freeName(ownName(value), taken) } as StyledYardstick;
+}
+
+/** A chart with what a line says: something more, or what the line names as it is said now. */
+export const withTyped = (chart: ChartDefinition, { of, value }: Typed): ChartDefinition =>
+  (changes[of] as Change<typeof of>)(chart, value as never);
+
+/** What of a chart is drawn before a line is taken: what needs no other figures, and faintly. */
+export function previewOf(chart: ChartDefinition, typed: Typed): ChartDefinition | null {
+  const { of, value } = typed;
+  if (of === 'yardstick' || of === 'yardstickAlone') {
+    const look = { ...plainLook, ...value.look, colour: 'grey' as const };
+    return withTyped(chart, { of, value: { ...value, look } as StyledYardstick });
+  }
+  if (of === 'standout') return withTyped(chart, { of, value: { ...value, colour: 'grey' } });
+  return ['colourRule', 'look', 'mark'].includes(of) ? withTyped(chart, typed) : null;
+}

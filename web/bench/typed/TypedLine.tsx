@@ -1,0 +1,126 @@
+import './typed.css';
+import { AutoComplete, type AutoCompleteProps } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import type { ChartDefinition } from '../../../core/chart';
+import { type Names, type Offer, offersFor, readText } from '../../../core/sentences';
+import { anyLine, namesWith, previewOf, suggestedLines, withTyped } from '../../../core/text';
+import { useChange } from '../useBench';
+
+interface TypedLineProps {
+  chart: ChartDefinition;
+  /** what can be named beside what the chart holds */
+  around: Names;
+  /** a value in the middle of the axis, and today, for what is suggested */
+  about: { level: number; today: string };
+  /** shows the chart as it would be; null: as it is */
+  onPreview: (chart: ChartDefinition | null) => void;
+  onClose: () => void;
+}
+
+/** More offers than these are not read. */
+const mostOffers = 8;
+
+/** A line to type into: it completes what is written, shows what it would do, and says what it did. */
+export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLineProps) {
+  const [text, setText] = useState('');
+  const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
+  const chosen = useRef(false);
+  const change = useChange();
+  const names = useMemo(() => namesWith(chart, around), [chart, around]);
+  const offers = useMemo(
+    () => (text.trim() === '' ? [] : offersFor(anyLine, text, names).slice(0, mostOffers)),
+    [text, names],
+  );
+  const write = (next: string) => {
+    setText(next);
+    setSaid(null);
+    const read = readText(anyLine, next, names);
+    onPreview('value' in read ? previewOf(chart, read.value) : null);
+  };
+  const take = ({ from, text: offered }: Offer) =>
+    write(`${joined(text.slice(0, from))}${offered} `);
+  const add = () => {
+    const read = readText(anyLine, text, names);
+    if ('problem' in read) {
+      setSaid({ words: read.problem.sentence, wrong: true });
+      return;
+    }
+    const { value } = read;
+    change((before) => withTyped(before, value));
+    onPreview(null);
+    setText('');
+    setSaid({ words: `Done: ${anyLine.print(value, names)}.`, wrong: false });
+  };
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    chosen.current = false;
+    const first = offers.find(({ open }) => !open);
+    if (event.key === 'Tab' && !event.shiftKey && first) {
+      event.preventDefault();
+      take(first);
+    }
+    if (event.key === 'Escape') {
+      onPreview(null);
+      onClose();
+    }
+  };
+  const suggested = text.trim() === '' ? suggestedLines(chart, around, about) : [];
+  return (
+    <div className="typed-line">
+      <AutoComplete
+        autoFocus
+        defaultOpen
+        className="typed-field"
+        aria-label="A line that adds to the chart"
+        placeholder="a line at the mean of …"
+        value={text}
+        defaultActiveFirstOption={false}
+        options={
+          text.trim() === '' ? suggested.map(grouped) : offers.map((each) => option(text, each))
+        }
+        onSearch={write}
+        onSelect={(_, { line }: Options[number]) => {
+          chosen.current = true;
+          write(String(line));
+        }}
+        onInputKeyDown={onKeyDown}
+        onKeyUp={({ key, nativeEvent }) => {
+          // Enter takes an offer that was walked to; else it adds the line.
+          if (key === 'Enter' && !chosen.current && !nativeEvent.isComposing) add();
+        }}
+      />
+      <p className="typed-hint quiet small">
+        Enter adds it, Tab takes the first word offered, Esc closes
+      </p>
+      {said && (
+        <p className={said.wrong ? 'problem' : 'typed-said'} role={said.wrong ? 'alert' : 'status'}>
+          {said.words}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Words that end without a space get one before what follows them. */
+const joined = (text: string) => (text === '' || /[\s("]$/.test(text) ? text : `${text} `);
+
+type Options = NonNullable<AutoCompleteProps['options']>;
+
+const option = (text: string, { from, text: offered, open }: Offer): Options[number] => ({
+  // Never what is written: the list takes an offer that is for chosen.
+  value: `${from} ${offered}`,
+  line: `${joined(text.slice(0, from))}${offered} `,
+  disabled: open,
+  label: (
+    <span className={open ? 'typed-offer open' : 'typed-offer'}>
+      <span className="quiet">{tail(text.slice(0, from))}</span> {offered}
+    </span>
+  ),
+});
+
+/** As much of what is written as stands before an offer. */
+const tail = (text: string) => (text.length > 40 ? `… ${text.slice(-38)}` : text);
+
+const grouped = ({ group, lines }: { group: string; lines: string[] }): Options[number] => ({
+  label: group,
+  options: lines.map((line) => ({ value: `0 ${line}`, line, label: line })),
+});
