@@ -24,6 +24,7 @@ const mostOffers = 8;
 export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLineProps) {
   const [text, setText] = useState('');
   const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
+  const [focused, setFocused] = useState(true);
   const chosen = useRef(false);
   const change = useChange();
   const names = useMemo(() => namesWith(chart, around), [chart, around]);
@@ -68,7 +69,9 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
     <div className="typed-line">
       <AutoComplete
         autoFocus
-        defaultOpen
+        open={focused && said === null}
+        onFocus={() => setFocused(true)}
+        onBlur={() => setFocused(false)}
         className="typed-field"
         aria-label="A line that adds to the chart"
         placeholder="a line at the mean of …"
