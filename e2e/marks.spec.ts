@@ -85,7 +85,7 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
   await test.step('steps have names, and lead back', async () => {
     await page.getByRole('button', { name: 'Go back to before a step' }).click();
     await page
-      .getByRole('menuitem', { name: /^before: colour rule .* added$/ })
+      .getByRole('menuitem', { name: /^before: added: where / })
       .first()
       .click();
     const rules = page.getByRole('region', { name: 'Colour rules' });

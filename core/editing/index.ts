@@ -14,4 +14,3 @@ export { withFollowingWords } from './followingWords';
 export { continuesTyping } from './continuesTyping';
 export { type Hanging, hangingOn, withoutPart } from './hanging';
 export { withOwnNames, withRenamed } from './renaming';
-export { sayChange } from './sayChange';

@@ -24,6 +24,7 @@ import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { TypedPart } from './typed/TypedPart';
+import { useNamesAround } from './typed/useNamesAround';
 import { type BenchDispatch, leaveBench, openBench, useAutosave } from './saving';
 import { useBenchState } from './useBench';
 import { Button, useAfterPaint } from '../look';
@@ -87,6 +88,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
     () => otherCharts(dashboard?.charts ?? [], chartId),
     [dashboard?.charts, chartId],
   );
+  const around = useNamesAround(others);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
@@ -115,13 +117,13 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
     <>
       <TopBar trail={trail}>
         <SaveLine chartId={chartId} save={bench.save} />
-        <StepButtons />
+        <StepButtons around={around} />
         <PlaceButton dashboardId={dashboardId} chartId={chartId} />
       </TopBar>
       <main className="page bench">
         <h1 className="visually-hidden">{title}</h1>
         <Sentence chart={definition} reading={told} />
-        <TypedPart chart={definition} {...{ reading: told, others }} onPreview={setPreview} />
+        <TypedPart chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
             {error && sayProblem(error)}

@@ -1,6 +1,8 @@
 import { useDispatch } from 'react-redux';
 import { type ChartDefinition } from '../../core/chart';
-import { sayChange } from '../../core/editing';
+import { cutText } from '../../core/values';
+import type { Names } from '../../core/sentences';
+import { sayChange } from '../../core/text';
 import { Button, Menu } from '../look';
 import { benchActions } from './benchSlice';
 import { useBenchState } from './useBench';
@@ -9,12 +11,12 @@ import { useBenchState } from './useBench';
 const mostListed = 12;
 
 /** Undo and redo, which name what they take back, and the steps by name to go back to. */
-export function StepButtons() {
+export function StepButtons({ around }: { around: Names }) {
   const { past, future, definition } = useBenchState();
   const dispatch = useDispatch();
   if (!definition) return null;
-  const taken = stepsOf([...past.slice(-mostListed), definition]).reverse();
-  const [again] = stepsOf([definition, ...future.slice(-1)]);
+  const taken = stepsOf([...past.slice(-mostListed), definition], around).reverse();
+  const [again] = stepsOf([definition, ...future.slice(-1)], around);
   const [last] = taken;
   return (
     <>
@@ -48,5 +50,11 @@ export function StepButtons() {
 }
 
 /** The names of the steps that lead from each definition to the next. */
-const stepsOf = (way: readonly ChartDefinition[]): string[] =>
-  way.slice(1).map((after, at) => sayChange(way[at] as ChartDefinition, after));
+const stepsOf = (way: readonly ChartDefinition[], around: Names): string[] =>
+  way.slice(1).map((after, at) => {
+    const words = sayChange(way[at] as ChartDefinition, after, around);
+    return words.length > longest ? `${cutText(words, longest)} …` : words;
+  });
+
+/** A step is told from others by its first words. */
+const longest = 110;

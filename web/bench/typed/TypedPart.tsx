@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react';
 import { formatDay } from '../../../core/calendar';
 import type { ChartDefinition } from '../../../core/chart';
 import type { Reading } from '../../../core/reading';
+import type { Names } from '../../../core/sentences';
 import { TypedLine } from './TypedLine';
-import { useNamesAround } from './useNamesAround';
 
 /** The key that opens the line, where nothing else is written in. */
 const key = '+';
@@ -11,14 +11,14 @@ const key = '+';
 interface TypedPartProps {
   chart: ChartDefinition;
   reading: Reading | null;
-  others: readonly { id: number; title: string }[];
+  /** what can be named beside what the chart holds */
+  around: Names;
   onPreview: (chart: ChartDefinition | null) => void;
 }
 
 /** What leads from the sentence of a chart to what can be added to it, in words. */
-export function TypedPart({ chart, reading, others, onPreview }: TypedPartProps) {
+export function TypedPart({ chart, reading, around, onPreview }: TypedPartProps) {
   const [open, setOpen] = useState(false);
-  const around = useNamesAround(others);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const within = (event.target as HTMLElement).closest('input, textarea, [role="dialog"]');

@@ -1,0 +1,64 @@
+import isEqual from 'fast-deep-equal';
+import type { ChartDefinition } from '../chart';
+import type { Names } from '../sentences';
+import { headLine } from './seriesLine';
+import { linesOf, namesWith, type TextLine } from './printChart';
+import { titleLine } from './newName';
+
+/** A line of a chart that is not as it was: null where it was not there, or is not there any more. */
+export interface ChangedLine {
+  before: string | null;
+  after: string | null;
+}
+
+/** All lines of a chart's text, also those without a heading. */
+function allLines(chart: ChartDefinition, around: Names): Map<string, string> {
+  const names = namesWith(chart, around);
+  const lines: TextLine[] = [
+    { key: 'title', text: `the title is ${titleLine.print(chart.title, names)}` },
+    { key: 'periods', text: headLine.print(chart, names) },
+    ...Object.values(linesOf(chart, around)).flat(),
+  ];
+  return new Map(lines.map(({ key, text }) => [key, text]));
+}
+
+/**
+ * The lines in which a chart differs from another, in their order: those that are gone, then all others.
+ * @param around the names of sources, measures and charts that they may name
+ */
+export function changedLines(
+  before: ChartDefinition,
+  after: ChartDefinition,
+  around: Names,
+): ChangedLine[] {
+  const [old, now] = [allLines(before, around), allLines(after, around)];
+  const gone = [...old].filter(([key]) => !now.has(key));
+  const changed = [...now].filter(([key, text]) => old.get(key) !== text);
+  return [
+    ...gone.map(([, text]) => ({ before: text, after: null })),
+    ...changed.map(([key, text]) => ({ before: old.get(key) ?? null, after: text })),
+  ];
+}
+
+/** What has changed from one definition to the next, in the sentences of what is other than it was. */
+export function sayChange(before: ChartDefinition, after: ChartDefinition, around: Names): string {
+  if (isEqual(before, after)) return 'nothing changed';
+  if (isEqual(inOneOrder(before), inOneOrder(after))) return 'order changed';
+  const [first = 'nothing changed', ...more] = changedLines(before, after, around).map(said);
+  return more.length === 0 ? first : `${first}, and ${more.length} more`;
+}
+
+const lists = ['series', 'yardsticks', 'dials', 'colourRules', 'standouts'] as const;
+
+/** The same chart, its parts in the order of their ids. */
+const inOneOrder = (chart: ChartDefinition) => ({
+  ...chart,
+  ...Object.fromEntries(
+    lists.map((list) => [list, [...chart[list]].sort((one, two) => (one.id < two.id ? -1 : 1))]),
+  ),
+});
+
+const said = ({ before, after }: ChangedLine): string => {
+  if (after === null) return `without ${before}`;
+  return before === null ? `added: ${after}` : `now: ${after}`;
+};
