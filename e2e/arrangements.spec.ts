@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { bringIn, choose, closePhrase, expect, makeAccount, test } from './fixtures';
+import { bringIn, choose, closePhrase, expect, makeAccount, test, openPhrase } from './fixtures';
 
 const routes = ['North', 'South', 'East', 'West'];
 
@@ -30,7 +30,7 @@ const forecast = ['Month,Forecast', ...months(29, 7).map((month) => `${month},95
 
 /** Opens a phrase, sets a field in it, and closes it again. */
 async function set(page: Page, phrase: RegExp, field: string, option: string | RegExp) {
-  await page.getByRole('button', { name: phrase }).first().click();
+  await openPhrase(page, phrase);
   await choose(page, field, option);
   await closePhrase(page);
 }
@@ -100,7 +100,7 @@ test('every way of comparing is built from an empty dashboard', async ({
   await test.step('four routes against their budget, as panels', async () => {
     await draw();
     await set(page, /^Split: all in one line/, 'Split by', 'Route');
-    await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
+    await openPhrase(page, 'Held against: nothing yet');
     await choose(page, 'Budget or target from a source', 'Plan');
     await closePhrase(page);
     await expect(page.getByText(/it is what all of them add up to/)).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import iconv from 'iconv-lite';
-import { closePhrase, expect, test } from './fixtures';
+import { closePhrase, expect, test, openPhrase } from './fixtures';
 
 /** A workshop's takings: semicolons, decimal commas, days first, blanks, one doubtful cell. */
 const months = ['01', '02', '03', '04', '05', '06', '07'];
@@ -72,7 +72,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await page.getByRole('button', { name: 'Make it' }).click();
     await page.getByRole('button', { name: 'New chart' }).first().click();
     await page.getByRole('button', { name: 'Draw it' }).click();
-    await page.getByRole('button', { name: 'Held against: nothing yet' }).click();
+    await openPhrase(page, 'Held against: nothing yet');
     await choose(page, 'Budget or target from a source', 'Plan');
     await expect(page.getByRole('button', { name: 'Held against: at least Plan' })).toBeVisible();
     await closePhrase(page);
@@ -91,7 +91,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await yardsticks.getByRole('button', { name: 'Add' }).click();
     await page.getByRole('menuitem', { name: 'Mean' }).click();
     await expect(yardsticks).toContainText('mean of Umsatz over 5 finished figures shown');
-    await page.getByRole('button', { name: /^Split: / }).click();
+    await openPhrase(page, /^Split: /);
     await choose(page, 'Split by', 'Region');
     await page.keyboard.press('Escape');
     await expect(page.getByRole('button', { name: 'Süd', exact: true })).toBeVisible();

@@ -65,6 +65,14 @@ export async function bringIn(page: Page, origin: string, name: string, lines: s
   await expect(page.getByText('in use')).toBeVisible();
 }
 
+/** Opens a phrase of the chart's sentence, also one that is silent while it is plain. */
+export async function openPhrase(page: Page, phrase: string | RegExp) {
+  await expect(page.getByRole('button', { name: /^Figures: / }).first()).toBeVisible();
+  const handle = page.getByRole('button', { name: 'and …' });
+  if (await handle.isVisible()) await handle.click();
+  await page.getByRole('button', { name: phrase }).first().click();
+}
+
 /** Closes the phrase that is open, once the list within it has closed. */
 export async function closePhrase(page: Page) {
   await expect(page.locator('.ant-select-dropdown:visible')).toHaveCount(0);

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { bringIn, choose, closePhrase, expect, makeAccount, test } from './fixtures';
+import { bringIn, choose, closePhrase, expect, makeAccount, test, openPhrase } from './fixtures';
 
 /** Eighteen months to June 2026: three under 100 in autumn, and the last three. */
 const fares = [110, 120, 130, 105, 140, 115, 108, 125, 90, 85, 95, 118, 122, 119, 111, 92, 80, 68];
@@ -110,7 +110,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a monthly budget, at whose crossings the line changes its colour', async () => {
-    await page.getByRole('button', { name: 'Held against: nothing yet' }).first().click();
+    await openPhrase(page, 'Held against: nothing yet');
     await choose(page, 'Budget or target from a source', 'Budget');
     await closePhrase(page);
     const rules = page.getByRole('region', { name: 'Colour rules' });

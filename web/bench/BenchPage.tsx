@@ -23,7 +23,6 @@ import { SaveLine } from './SaveLine';
 import { StepButtons } from './StepButtons';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
-import { TypedPart } from './typed/TypedPart';
 import { useNamesAround } from './typed/useNamesAround';
 import { type BenchDispatch, leaveBench, openBench, useAutosave } from './saving';
 import { useBenchState } from './useBench';
@@ -122,8 +121,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
       </TopBar>
       <main className="page bench">
         <h1 className="visually-hidden">{title}</h1>
-        <Sentence chart={definition} reading={told} />
-        <TypedPart chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
+        <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
         {(error || figures?.problems.length || bench.save.kind === 'failed') && (
           <div className="problem" role="alert">
             {error && sayProblem(error)}
