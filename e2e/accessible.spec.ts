@@ -78,6 +78,17 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
     },
   ],
   [
+    'bench with a line typed into',
+    '/dashboards/1/charts/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.keyboard.press('+');
+      await page.keyboard.type('where Fare revenue is ovr');
+      await page.keyboard.press('Enter');
+      await page.getByRole('alert').waitFor();
+    },
+  ],
+  [
     'bench with its figures as a table',
     '/dashboards/1/charts/2',
     (page) => page.getByRole('region', { name: /^Figures of/ }).waitFor(),

@@ -1,4 +1,5 @@
-import { column, type Entry, date, Sentence, ways } from '../../sentences';
+import { date } from '../../sentences';
+import { rangeSentence } from './range';
 import { mixed, object, string } from 'yup';
 import { dateText, parseDay } from '../../calendar';
 import type { FilterKind } from './filter';
@@ -12,41 +13,13 @@ export interface DatesFilter {
   to: string | null;
 }
 
-const end: Entry<string | null> = date;
-
 export const datesFilter: FilterKind<DatesFilter> = {
   kind: 'dates',
-  sentence: ways<DatesFilter>(
-    [
-      ({ from, to }) => from !== null && to !== null,
-      Sentence.of<DatesFilter>({ kind: 'dates' })
-        .slot('column', column)
-        .words(' is from ')
-        .slot('from', end)
-        .words(' to ')
-        .slot('to', end),
-    ],
-    [
-      ({ from }) => from !== null,
-      Sentence.of<DatesFilter>({ kind: 'dates', to: null })
-        .slot('column', column)
-        .words(' is from ')
-        .slot('from', end),
-    ],
-    [
-      ({ to }) => to !== null,
-      Sentence.of<DatesFilter>({ kind: 'dates', from: null })
-        .slot('column', column)
-        .words(' is up to ')
-        .slot('to', end),
-    ],
-    [
-      () => true,
-      Sentence.of<DatesFilter>({ kind: 'dates', from: null, to: null })
-        .slot('column', column)
-        .words(' is any date'),
-    ],
-  ),
+  sentence: rangeSentence<DatesFilter>('dates', date, {
+    least: ' is from ',
+    most: ' is up to ',
+    any: ' is any date',
+  }),
   schema: object({
     kind: mixed<'dates'>().oneOf(['dates']).required(),
     column: string().required().max(200),

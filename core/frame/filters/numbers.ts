@@ -1,4 +1,5 @@
-import { column, type Entry, number, Sentence, ways } from '../../sentences';
+import { number } from '../../sentences';
+import { rangeSentence } from './range';
 import { mixed, object, string } from 'yup';
 import { figure } from '../../values';
 import type { FilterKind } from './filter';
@@ -12,41 +13,13 @@ export interface NumbersFilter {
   to: number | null;
 }
 
-const end: Entry<number | null> = number();
-
 export const numbersFilter: FilterKind<NumbersFilter> = {
   kind: 'numbers',
-  sentence: ways<NumbersFilter>(
-    [
-      ({ from, to }) => from !== null && to !== null,
-      Sentence.of<NumbersFilter>({ kind: 'numbers' })
-        .slot('column', column)
-        .words(' is from ')
-        .slot('from', end)
-        .words(' to ')
-        .slot('to', end),
-    ],
-    [
-      ({ from }) => from !== null,
-      Sentence.of<NumbersFilter>({ kind: 'numbers', to: null })
-        .slot('column', column)
-        .words(' is at least ')
-        .slot('from', end),
-    ],
-    [
-      ({ to }) => to !== null,
-      Sentence.of<NumbersFilter>({ kind: 'numbers', from: null })
-        .slot('column', column)
-        .words(' is at most ')
-        .slot('to', end),
-    ],
-    [
-      () => true,
-      Sentence.of<NumbersFilter>({ kind: 'numbers', from: null, to: null })
-        .slot('column', column)
-        .words(' is any figure'),
-    ],
-  ),
+  sentence: rangeSentence<NumbersFilter>('numbers', number(), {
+    least: ' is at least ',
+    most: ' is at most ',
+    any: ' is any figure',
+  }),
   schema: object({
     kind: mixed<'numbers'>().oneOf(['numbers']).required(),
     column: string().required().max(200),
