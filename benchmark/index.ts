@@ -7,6 +7,7 @@ import { isWithin, type Measured, sayMeasured } from './report';
 import { measureRows } from './rows';
 import { measureSteps } from './steps';
 import { measureStoring } from './storing';
+import { measureText } from './text';
 
 /*
  * Ratios of our work to peers measured in the same run, so that a slower machine changes neither.
@@ -21,6 +22,7 @@ const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   pages: measurePages,
   changes: measureChanges,
   pointing: measurePointing,
+  text: measureText,
 };
 const [only] = process.argv.slice(2);
 const measured: Measured[] = [];

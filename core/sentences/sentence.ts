@@ -1,5 +1,6 @@
 import isEqual from 'fast-deep-equal';
 import { type Entry, nothing } from './entry';
+import { type Fields, get, set, without } from './fields';
 import type { Names } from './names';
 import type { Read, Reader } from './reader';
 
@@ -33,17 +34,6 @@ interface Group {
   plain: object;
   /** left out of the definition while all of it is plain */
   leftOut: boolean;
-}
-
-type Fields = Readonly<Record<string, unknown>>;
-
-const get = (of: unknown, path: readonly string[]): unknown =>
-  path.reduce<unknown>((value, field) => (value as Fields | undefined)?.[field], of);
-
-function set(of: Fields, [field, ...rest]: readonly string[], value: unknown): Fields {
-  if (field === undefined) return of;
-  const inner = rest.length === 0 ? value : set((of[field] ?? {}) as Fields, rest, value);
-  return { ...of, [field]: inner };
 }
 
 /**
@@ -255,12 +245,4 @@ export class Sentence<Definition extends object> implements Said<Definition> {
       read,
     );
   }
-}
-
-/** What is left of something without one of its fields. */
-function without(of: Fields, path: readonly string[]): Fields {
-  const [field = '', ...rest] = path;
-  if (rest.length > 0) return { ...of, [field]: without(of[field] as Fields, rest) };
-  const { [field]: _, ...others } = of;
-  return others;
 }

@@ -1,4 +1,5 @@
 export { linesOf, namesWith, printChart, type TextLine, versionLine } from './printChart';
+export type { Answers, Asked } from './identify';
 export { type ChartRead, type LineProblem, readChartText } from './readChart';
 export { anyLine, type Typed } from './typedLine';
 export { previewOf, withTyped } from './withTyped';

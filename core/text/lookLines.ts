@@ -18,6 +18,7 @@ import {
   counted,
   number,
   oneOf,
+  Reader,
   said,
   Sentence,
   storedName,
@@ -131,3 +132,10 @@ export const lookLines = Sentence.of<Look>()
   .group('replay', plainReplay, replay, true)
   .option('notesHidden', undefined, yesOrNo('notes in the list alone', 'notes in the picture'))
   .group('linking', plainLinking, linking, true);
+
+/** How a chart looks of which nothing is said. */
+export function plainLooks(): Look {
+  const [read] = lookLines.read(0, new Reader('', {}));
+  if (!read) throw new Error('Nothing said of a look has to be plain.');
+  return read.value;
+}

@@ -1,7 +1,6 @@
 import {
   type ChartDefinition,
   type NamedPart,
-  namedParts,
   parseChart,
   plainChart,
   type SeriesDefinition,
@@ -9,10 +8,12 @@ import {
 } from '../chart';
 import { freshId, placeAfter } from '../editing';
 import { isSameName } from '../formula';
-import { type Entry, type Names, Reader, readText } from '../sentences';
+import { type Entry, type Names, readText } from '../sentences';
+import { type Heading, headings, partedLines } from './headings';
+import { type Answers, type Asked, identify, nameAtStart } from './identify';
 import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
-import { lookLines, type Look } from './lookLines';
-import { newName, titleLine } from './newName';
+import { lookLines, type Look, plainLooks } from './lookLines';
+import { titleLine } from './newName';
 import { versionLine } from './printChart';
 import { headLine, markLine, seriesLine } from './seriesLine';
 import { ownPlace } from './strokes';
@@ -33,28 +34,13 @@ export interface ChartRead {
   /** null when too little of it could be read */
   chart: ChartDefinition | null;
   problems: LineProblem[];
+  /** names that may be those of before: until somebody says which, they are something new */
+  asked: readonly Asked[];
 }
 
 type Of = NamedPart['of'];
 
-const headingsOf: Record<string, Of> = {
-  Series: 'series',
-  Yardsticks: 'yardsticks',
-  Dials: 'dials',
-};
-const headings = [
-  'Series',
-  'Yardsticks',
-  'Colour rules',
-  'Standouts',
-  'Dials',
-  'Filters',
-  'Look',
-] as const;
-type Heading = (typeof headings)[number];
-
-/** A few words with a capital, in a line that begins anew: it was meant to be a heading. */
-const headingLike = /^\p{Lu}\p{L}*(?: \p{L}+){0,2}$/u;
+const headingsNamed = `Headings are ${headings.slice(0, -1).join(', ')} and ${headings.at(-1)}.`;
 
 /** Reads one text; it keeps what could not be read of it. */
 class ChartReader {
@@ -65,15 +51,22 @@ class ChartReader {
   private readonly ids: NamedPart[];
   private readonly names: Names;
 
+  readonly asked: readonly Asked[];
+
   constructor(
     text: string,
     private readonly before: ChartDefinition | null,
     around: Names,
+    answers: Answers,
   ) {
-    const { head, under } = this.parted(writtenLines(text));
+    const { head, under, headed, astray } = partedLines(writtenLines(text));
     this.head = head;
     this.under = under;
-    this.ids = this.identified();
+    for (const { heading, line } of headed) this.comment(`heading ${heading}`, line);
+    for (const line of astray) this.problem(line, `“${line.text}” is no heading. ${headingsNamed}`);
+    const { ids, asked } = identify(under, before, answers);
+    this.ids = ids;
+    this.asked = asked;
     const of = (kind: Of) => this.ids.filter((part) => part.of === kind);
     this.names = {
       ...around,
@@ -170,7 +163,7 @@ class ChartReader {
       return kept;
     }, []);
     const read = readText(lookLines, good.map(({ text }) => text).join(', '), this.names);
-    if (!('value' in read)) return plainLooks(this.names);
+    if (!('value' in read)) return plainLooks();
     const said = lookLines.said(read.value, this.names);
     good.forEach((line, at) => this.comment(`look ${said[at]?.path ?? ''}`, line));
     return read.value;
@@ -217,49 +210,6 @@ class ChartReader {
     this.problems.push({ line: number, sentence, from: 0, to: text.length });
   }
 
-  private parted(lines: readonly WrittenLine[]) {
-    const under = Object.fromEntries(
-      headings.map((heading) => [heading, [] as WrittenLine[]]),
-    ) as Record<Heading, WrittenLine[]>;
-    const head = lines.slice(0, 3);
-    let current: Heading | null = null;
-    for (const line of lines.slice(3)) {
-      const heading = headings.find((each) => isSameName(each, line.text));
-      if (heading) {
-        current = heading;
-        this.comment(`heading ${heading}`, line);
-      } else if (current && !(line.begins && headingLike.test(line.text)))
-        under[current].push(line);
-      else
-        this.problem(
-          line,
-          `“${line.text}” is no heading. Headings are ${headings.slice(0, -1).join(', ')} and ${headings.at(-1)}.`,
-        );
-    }
-    return { head, under };
-  }
-
-  /** What the lines name, with the ids that it had before, or new ones. */
-  private identified(): NamedPart[] {
-    const before = this.before ? namedParts(this.before) : [];
-    return Object.entries(headingsOf).flatMap(([heading, of]) => {
-      const known = before.filter((part) => part.of === of);
-      const names = this.under[heading as Heading].flatMap(({ text }) => nameAtStart(text) ?? []);
-      const gone = known.filter(({ name }) => !names.some((each) => isSameName(each, name)));
-      const fresh = names.filter((name) => !known.some((each) => isSameName(each.name, name)));
-      const taken = known.map(({ id }) => id);
-      return names.map((name) => {
-        const same = known.find((each) => isSameName(each.name, name));
-        // One that is new, where one is gone, is that one by another name.
-        const renamed = fresh.length === 1 && gone.length === 1 ? gone[0] : undefined;
-        const id =
-          (same ?? renamed)?.id ?? freshId(of === 'series' ? 'series' : of.slice(0, -1), taken);
-        taken.push(id);
-        return { of, id, name };
-      });
-    });
-  }
-
   /** What a line says, by its name; null for one that names nothing of its own. */
   private part(text: string, of: Of): NamedPart | null {
     const name = nameAtStart(text);
@@ -286,32 +236,20 @@ const fieldsOf: Record<Heading, string> = {
   Look: 'axes',
 };
 
-/** The name that a line begins with, before "is" and what that is; null for a mark, and where there is none. */
-function nameAtStart(text: string): string | null {
-  const reader = new Reader(text, {});
-  const [name] = newName.read(0, reader);
-  if (!name) return null;
-  const after = reader.words(name.to, 'is');
-  return after < 0 || reader.words(after, 'to be') >= 0 ? null : name.value;
-}
-
-const plainLooks = (names: Names): Look => {
-  const read = readText(lookLines, '', names);
-  if ('value' in read) return read.value;
-  throw new Error('Nothing said of a look has to be plain.');
-};
-
 /**
  * Reads a chart from its text. Lines that cannot be read are left out of it, and said.
  * @param around the names of sources, measures, columns and charts that it may name
  * @param before the chart whose text it was: what keeps its name keeps its id
+ * @param answers what somebody has said of names that are asked about
  */
 export function readChartText(
   text: string,
   around: Names,
   before: ChartDefinition | null = null,
+  answers: Answers = {},
 ): ChartRead {
-  const reader = new ChartReader(text, before, around);
+  const reader = new ChartReader(text, before, around, answers);
   const chart = reader.read();
-  return { chart, problems: reader.problems.sort((one, two) => one.line - two.line) };
+  const problems = reader.problems.sort((one, two) => one.line - two.line);
+  return { chart, problems, asked: reader.asked };
 }

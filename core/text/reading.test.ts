@@ -147,6 +147,34 @@ it('keeps the ids of what kept its name, and of the one that was renamed', () =>
   expect(read?.yardsticks.map(({ id }) => id)).toEqual(given.yardsticks.map(({ id }) => id));
 });
 
+it('asks which of several is which, where more than one has another name', () => {
+  const renamed = text
+    .replace('to Forecast', 'to Outlook')
+    .replace('Forecast is', 'Outlook is')
+    .replace('least Budget', 'least Plan')
+    .replace('Budget is', 'Plan is');
+  const [, budget, forecast] = chart.series;
+  const { asked, chart: unanswered } = readChartText(renamed, around, chart);
+  const could = [budget, forecast].map((each) => expect.objectContaining({ id: each?.id }));
+  expect(asked).toEqual([
+    { line: 9, name: 'Plan', could },
+    { line: 10, name: 'Outlook', could },
+  ]);
+  expect(unanswered?.series.map(({ id }) => id)).not.toContain(budget?.id);
+  const answers = { Plan: budget?.id ?? '', Outlook: null };
+  const { asked: none, chart: answered } = readChartText(renamed, around, chart, answers);
+  expect([none, answered?.series[1]?.id]).toEqual([[], budget?.id]);
+  expect(answered?.series[2]?.id).not.toBe(forecast?.id);
+});
+
+it('takes nothing of another kind for what was renamed', () => {
+  const other = text.replace('Limit is a line at 1.5', 'Works is a line on 3 Jan 2025');
+  const { asked, chart: read } = readChartText(other, around, chart);
+  const ids = ({ yardsticks }: ChartDefinition) => yardsticks.map(({ id }) => id);
+  expect(asked).toEqual([]);
+  expect(ids(read as ChartDefinition)[1]).not.toBe(ids(chart)[1]);
+});
+
 it('tells what a line says by what it begins with', () => {
   const of = (line: string) => (valueOf(line) as Typed).of;
   const said = [

@@ -1,4 +1,5 @@
 export { Controls } from './Controls';
+export { DateField, OptionalDateField } from './DateField';
 export { NumberField, OptionalNumberField } from './NumberField';
 export { NumberStyleFields, sampleFigure } from './NumberStyleFields';
 export { Phrase } from './Phrase';

@@ -1,9 +1,8 @@
-import { DatePicker, Select } from 'antd';
-import dayjs from 'dayjs';
+import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { DatesFilter, Filter, NumbersFilter, WordsFilter } from '../../core/frame';
 import { api } from '../api';
-import { OptionalNumberField, SelectField } from '../controls';
+import { OptionalDateField, OptionalNumberField, SelectField } from '../controls';
 
 /** A column that rows can be told apart by. */
 export interface FilterColumn {
@@ -122,16 +121,11 @@ interface DatesFieldsProps {
 
 function DatesFields({ filter, onChange }: DatesFieldsProps) {
   return (['from', 'to'] as const).map((end) => (
-    <label key={end} className="field">
-      <span>
-        {filter.column} {end === 'from' ? 'from' : 'up to'}
-      </span>
-      <DatePicker
-        value={filter[end] ? dayjs(filter[end]) : null}
-        format="D MMM YYYY"
-        aria-label={`${filter.column} ${end === 'from' ? 'from' : 'up to'}`}
-        onChange={(day) => onChange({ ...filter, [end]: day ? day.format('YYYY-MM-DD') : null })}
-      />
-    </label>
+    <OptionalDateField
+      key={end}
+      label={`${filter.column} ${end === 'from' ? 'from' : 'up to'}`}
+      value={filter[end]}
+      onChange={(day) => onChange({ ...filter, [end]: day })}
+    />
   ));
 }

@@ -1,11 +1,10 @@
 import './notes.css';
-import { DatePicker, Input, Select } from 'antd';
-import dayjs from 'dayjs';
+import { Input, Select } from 'antd';
 import { useState } from 'react';
 import type { Note } from '../../contract';
 import { linesOf, type Reading } from '../../core/reading';
 import { api, problemOf, sayProblem } from '../api';
-import { Controls } from '../controls';
+import { Controls, OptionalDateField } from '../controls';
 import { Button } from '../look';
 import type { NoteDraft } from './newNote';
 import { PennantColours } from './PennantColours';
@@ -70,31 +69,23 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
             *So* it is stressed, **so** strongly; addresses become links.
           </p>
           <div className="row note-fields">
-            <label className="field">
-              <span>Stands on</span>
-              <DatePicker
-                value={day === null ? null : dayjs(day)}
-                placeholder="the whole chart"
-                format="D MMM YYYY"
-                aria-label="Stands on"
-                onChange={(value) => {
-                  setDay(value ? value.format('YYYY-MM-DD') : null);
-                  if (!value) setUntil(null);
-                }}
-              />
-            </label>
-            <label className="field">
-              <span>Up to</span>
-              <DatePicker
-                value={until === null ? null : dayjs(until)}
-                placeholder="that day alone"
-                format="D MMM YYYY"
-                aria-label="Up to"
-                disabled={day === null}
-                minDate={day === null ? undefined : dayjs(day)}
-                onChange={(value) => setUntil(value ? value.format('YYYY-MM-DD') : null)}
-              />
-            </label>
+            <OptionalDateField
+              label="Stands on"
+              value={day}
+              placeholder="the whole chart"
+              onChange={(value) => {
+                setDay(value);
+                if (!value) setUntil(null);
+              }}
+            />
+            <OptionalDateField
+              label="Up to"
+              value={until}
+              placeholder="that day alone"
+              disabled={day === null}
+              from={day}
+              onChange={setUntil}
+            />
             <label className="field grow">
               <span>Speaks of</span>
               <Select

@@ -1,5 +1,4 @@
-import { DatePicker, Select } from 'antd';
-import dayjs from 'dayjs';
+import { Select } from 'antd';
 import type { ChartDefinition } from '../../../core/chart';
 import {
   type ConditionDefinition,
@@ -8,7 +7,7 @@ import {
   type ConditionSetting,
 } from '../../../core/conditions';
 import { type Edge, heldAs } from '../../../core/yardsticks';
-import { NumberField, SelectField } from '../../controls';
+import { NumberField, OptionalDateField, SelectField } from '../../controls';
 import { EdgeFields } from '../EdgeFields';
 
 interface ConditionFieldsProps {
@@ -139,16 +138,12 @@ export function SettingField<Definition extends object>(props: SettingFieldProps
     );
   if (setting.type === 'date')
     return (
-      <label className="field">
-        <span>{label}</span>
-        <DatePicker
-          value={value ? dayjs(String(value)) : null}
-          format="D MMM YYYY"
-          aria-label={label}
-          placeholder="today"
-          onChange={(day) => set(day ? day.format('YYYY-MM-DD') : null)}
-        />
-      </label>
+      <OptionalDateField
+        label={label}
+        value={value ? String(value) : null}
+        placeholder="today"
+        onChange={set}
+      />
     );
   if (setting.type === 'several') {
     const choices = setting.choices(definition);

@@ -1,5 +1,4 @@
-import { DatePicker, Select } from 'antd';
-import dayjs from 'dayjs';
+import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import {
   type ChoiceDial,
@@ -8,7 +7,7 @@ import {
   mostChoices,
   type NumberDial,
 } from '../../../core/dials';
-import { NumberField, SelectField } from '../../controls';
+import { DateField, NumberField, SelectField } from '../../controls';
 
 interface Fields<Dial> {
   dial: Dial;
@@ -28,16 +27,11 @@ function NumberDialFields({ dial, onChange }: Fields<NumberDial>) {
 
 function DateDialFields({ dial, onChange }: Fields<DateDial>) {
   return (
-    <label className="field">
-      <span>Stands at</span>
-      <DatePicker
-        value={dayjs(dial.value)}
-        format="D MMM YYYY"
-        aria-label="Stands at"
-        allowClear={false}
-        onChange={(day) => day && onChange({ ...dial, value: day.format('YYYY-MM-DD') })}
-      />
-    </label>
+    <DateField
+      label="Stands at"
+      value={dial.value}
+      onChange={(value) => onChange({ ...dial, value })}
+    />
   );
 }
 

@@ -1,6 +1,4 @@
-import { DatePicker } from 'antd';
-import dayjs from 'dayjs';
-import { SelectField } from '../../controls';
+import { OptionalDateField, SelectField } from '../../controls';
 
 /** A setting of a kind: its values with their words, or a date that is written. */
 interface Setting<Definition> {
@@ -39,15 +37,12 @@ export function KindFields<Definition extends object>({
           }))}
         />
       ) : (
-        <label key={name} className="field">
-          <span>{label}</span>
-          <DatePicker
-            value={typeof value === 'string' ? dayjs(value) : null}
-            format="D MMM YYYY"
-            aria-label={label}
-            onChange={(day) => set(day ? day.format('YYYY-MM-DD') : null)}
-          />
-        </label>
+        <OptionalDateField
+          key={name}
+          label={label}
+          value={typeof value === 'string' ? value : null}
+          onChange={set}
+        />
       );
     });
 }

@@ -1,9 +1,13 @@
-import { DatePicker } from 'antd';
-import dayjs from 'dayjs';
 import type { ChartDefinition, SpanDefinition } from '../../../core/chart';
 import { countPeriods } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
-import { NumberField, OptionalNumberField, Phrase, SelectField } from '../../controls';
+import {
+  NumberField,
+  OptionalDateField,
+  OptionalNumberField,
+  Phrase,
+  SelectField,
+} from '../../controls';
 import { useChange } from '../useBench';
 
 const drafts: Record<SpanDefinition['kind'], SpanDefinition> = {
@@ -64,16 +68,13 @@ export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
       )}
       {span.kind === 'fixed' &&
         (['from', 'to'] as const).map((end) => (
-          <label key={end} className="field">
-            <span>{end === 'from' ? 'First day shown' : 'Last day shown'}</span>
-            <DatePicker
-              value={span[end] ? dayjs(span[end]) : null}
-              format="D MMM YYYY"
-              aria-label={end === 'from' ? 'First day shown' : 'Last day shown'}
-              placeholder={end === 'from' ? 'from the first figure' : 'to the last figure'}
-              onChange={(day) => set({ ...span, [end]: day ? day.format('YYYY-MM-DD') : null })}
-            />
-          </label>
+          <OptionalDateField
+            key={end}
+            label={end === 'from' ? 'First day shown' : 'Last day shown'}
+            value={span[end]}
+            placeholder={end === 'from' ? 'from the first figure' : 'to the last figure'}
+            onChange={(day) => set({ ...span, [end]: day })}
+          />
         ))}
     </Phrase>
   );

@@ -1,8 +1,6 @@
-import { DatePicker } from 'antd';
-import dayjs from 'dayjs';
 import { parseDay } from '../../../core/calendar';
 import { writeDay } from '../../../core/labels';
-import { Phrase } from '../../controls';
+import { DateField, Phrase } from '../../controls';
 import type { YardstickSentenceProps } from './yardstickSentence';
 
 /** A date line, or a stretch of dates. */
@@ -10,13 +8,7 @@ export function DatesSentence({ yardstick, onChange }: YardstickSentenceProps<'d
   const { from, to } = yardstick;
   const phrase = (label: string, date: string, set: (date: string) => void) => (
     <Phrase words={writeDay(parseDay(date) ?? 0)} label={label}>
-      <DatePicker
-        value={dayjs(date)}
-        format="D MMM YYYY"
-        aria-label={label}
-        allowClear={false}
-        onChange={(day) => day && set(day.format('YYYY-MM-DD'))}
-      />
+      <DateField bare label={label} value={date} onChange={set} />
     </Phrase>
   );
   return (
