@@ -3,8 +3,8 @@ import { defineConfig } from 'vite';
 /** The server: one file for each process or thread that starts by itself. */
 export default defineConfig({
   // Packages are built in, so that a process starts by reading a few files and not a thousand; what
-  // has a binary of its own is left where it is.
-  ssr: { noExternal: true, external: ['@node-rs/argon2'] },
+  // has a binary of its own is left where it is, and so is what drives the browser of the benchmark.
+  ssr: { noExternal: true, external: ['@node-rs/argon2', '@playwright/test'] },
   build: {
     ssr: true,
     target: 'node20',
