@@ -11,8 +11,18 @@ export interface ChangedLine {
   after: string | null;
 }
 
-/** All lines of a chart's text, also those without a heading. */
-function allLines(chart: ChartDefinition, around: Names): Map<string, string> {
+const known = new WeakMap<ChartDefinition, { around: Names; lines: ReadonlyMap<string, string> }>();
+
+/** All lines of a chart's text, also those without a heading; each definition is written once. */
+function allLines(chart: ChartDefinition, around: Names): ReadonlyMap<string, string> {
+  const found = known.get(chart);
+  if (found?.around === around) return found.lines;
+  const lines = writtenLines(chart, around);
+  known.set(chart, { around, lines });
+  return lines;
+}
+
+function writtenLines(chart: ChartDefinition, around: Names): ReadonlyMap<string, string> {
   const names = namesWith(chart, around);
   const lines: TextLine[] = [
     { key: 'title', text: `the title is ${titleLine.print(chart.title, names)}` },
