@@ -26,6 +26,8 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
   const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
   const [focused, setFocused] = useState(true);
   const chosen = useRef(false);
+  // What was last drawn of it: while more is written after that, it stays.
+  const shown = useRef('');
   const change = useChange();
   const names = useMemo(() => namesWith(chart, around), [chart, around]);
   const offers = useMemo(
@@ -36,7 +38,10 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
     setText(next);
     setSaid(null);
     const read = readText(anyLine, next, names);
-    onPreview('value' in read ? previewOf(chart, read.value) : null);
+    if ('value' in read) {
+      shown.current = next;
+      onPreview(previewOf(chart, read.value));
+    } else if (!next.startsWith(shown.current)) onPreview(null);
   };
   const take = ({ from, text: offered }: Offer) =>
     write(`${joined(text.slice(0, from))}${offered} `);
@@ -121,7 +126,8 @@ const option = (text: string, { from, text: offered, open }: Offer): Options[num
 });
 
 /** As much of what is written as stands before an offer. */
-const tail = (text: string) => (text.length > 40 ? `… ${text.slice(-38)}` : text);
+const tail = (text: string) =>
+  text.length > 40 ? `… ${text.slice(-38).replace(/^\S*\s+/, '')}` : text;
 
 const grouped = ({ group, lines }: { group: string; lines: string[] }): Options[number] => ({
   label: group,
