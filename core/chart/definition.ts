@@ -121,7 +121,7 @@ export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' 
 }
 
 /** A chart as those who only read it know it: without where its figures come from. */
-export interface DrawnChart extends Omit<ChartDefinition, 'series' | 'filters'> {
+export interface DrawnChart extends Omit<ChartDefinition, 'series' | 'filters' | 'comments'> {
   series: DrawnSeries[];
   /** what the filters of the chart keep, in words */
   filtered?: string;

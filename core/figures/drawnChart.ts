@@ -22,7 +22,7 @@ export function sayFilters(filters: readonly ChartFilter[], seenBy: SeenBy = 'ed
  * who only read it no word that it does not draw.
  */
 export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editors'): DrawnChart {
-  const { filters, yardsticks, ...chart } = withReadingsBands(definition);
+  const { filters, yardsticks, comments: _, ...chart } = withReadingsBands(definition);
   const shown = chart.series.filter(
     (each) =>
       seenBy === 'editors' ||
