@@ -28,6 +28,12 @@ test('a chart is built by typing alone, and a broken sentence is mended', async 
     await page.keyboard.press('+');
     await expect(line).toBeFocused();
     await expect(page.getByText('To read against', { exact: true })).toBeVisible();
+    // By its handle too: the key that opened it says nothing to the line.
+    await line.press('Escape');
+    await page.getByRole('button', { name: 'and …' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(line).toBeFocused();
+    await expect(page.getByRole('alert')).toBeHidden();
   });
 
   await test.step('a word is completed, and what the line would do is drawn before it is added', async () => {
@@ -43,6 +49,16 @@ test('a chart is built by typing alone, and a broken sentence is mended', async 
     await expect(done).toHaveText('Done: a line at the mean of Fares, shaded beneath.');
     await expect(rowsOf('Yardsticks')).toContainText('Mean');
     await expect(rowsOf('Yardsticks')).toContainText('111.8');
+  });
+
+  await test.step('a line that was begun stays faint while something else is changed', async () => {
+    await line.fill('a line at 99');
+    await expect(page.getByRole('group', { name: /line chart/ })).toContainText(/Level/);
+    await rowsOf('Standouts').getByRole('button', { name: 'Add' }).click();
+    await page.getByRole('menuitem', { name: 'The largest change of Fares' }).click();
+    await expect(rowsOf('Standouts')).toContainText('Largest change of Fares');
+    await line.fill('');
+    await expect(page.getByRole('group', { name: /line chart/ })).not.toContainText(/Level/);
   });
 
   await test.step('a broken sentence says what is wrong with it, and is mended', async () => {

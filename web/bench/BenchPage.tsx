@@ -6,6 +6,7 @@ import type { Note, PlacedChart } from '../../contract';
 import { type ChartDefinition } from '../../core/chart';
 import { drawnChart } from '../../core/figures';
 import { withoutSlots } from '../../core/labels';
+import { previewOf, type Typed } from '../../core/text';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { placeBelow } from '../dashboard';
@@ -77,8 +78,12 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const definition = bench.definition as ChartDefinition;
   const { data: dashboard } = api.useDashboardQuery({ id: dashboardId });
   const { currentData: figures, error } = api.useBenchFramesQuery({ chartId, definition });
-  const [preview, setPreview] = useState<ChartDefinition | null>(null);
-  const drawn = useMemo(() => drawnChart(preview ?? definition), [preview, definition]);
+  const [preview, setPreview] = useState<Typed | null>(null);
+  // Made of the chart as it stands, which may change while a line is written.
+  const drawn = useMemo(
+    () => drawnChart((preview && previewOf(definition, preview)) ?? definition),
+    [preview, definition],
+  );
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
   // The picture comes first; what the list and the sentence tell of it follows once it is seen.
   const told = useAfterPaint(reading);

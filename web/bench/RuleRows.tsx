@@ -4,6 +4,7 @@ import type { Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
+import { middleLevel } from './middleLevel';
 import { RuleSentence } from './conditions/RuleSentence';
 import { useChange } from './useBench';
 
@@ -19,8 +20,7 @@ export function RuleRows({ chart, reading }: PartProps) {
   const put = (rule: ColourRuleDefinition) =>
     change((before) => ({ ...before, colourRules: [...before.colourRules, rule] }));
   const id = freshId('rule', ids);
-  const axis = reading?.panels[0]?.axis;
-  const level = axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0;
+  const level = middleLevel(reading);
   const over = { kind: 'value', is: 'over', to: { kind: 'number', number: level } } as const;
   const items = chart.series.flatMap((series) => [
     ...(series.mark

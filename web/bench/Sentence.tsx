@@ -4,6 +4,7 @@ import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { originKind } from '../../core/origins';
 import type { Reading } from '../../core/reading';
 import type { Names } from '../../core/sentences';
+import type { Typed } from '../../core/text';
 import { Phrase } from '../controls';
 import { AgainstSetting } from './phrases/AgainstSetting';
 import { ArrangementPhrase } from './phrases/ArrangementPhrase';
@@ -22,7 +23,7 @@ interface SentenceProps {
   reading: Reading | null;
   /** what can be named beside what the chart holds */
   around: Names;
-  onPreview: (chart: ChartDefinition | null) => void;
+  onPreview: (typed: Typed | null) => void;
 }
 
 /** The chart as one sentence, whose phrases are its settings. */

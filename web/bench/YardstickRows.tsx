@@ -6,6 +6,7 @@ import type { Reading } from '../../core/reading';
 import { type Yardstick, type YardstickDefinition, yardstickKinds } from '../../core/yardsticks';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
+import { middleLevel } from './middleLevel';
 import { BandSample, LevelSample, TodaySample } from './samples';
 import { useChange } from './useBench';
 import { YardstickSettings } from './yardsticks/YardstickSettings';
@@ -35,11 +36,10 @@ const samples: Record<
 export function YardstickRows({ chart, reading }: PartProps) {
   const change = useChange();
   const ids = chart.yardsticks.map(({ id }) => id);
-  const axis = reading?.panels[0]?.axis;
   const about = {
     series: chart.series[0]?.id ?? '',
     other: (chart.series[1] ?? chart.series[0])?.id ?? '',
-    level: axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0,
+    level: middleLevel(reading),
     today: formatDay(reading?.today ?? 0),
   };
   const items = yardstickKinds.flatMap(({ kind, drafts }) =>

@@ -3,7 +3,7 @@ import { AutoComplete, type AutoCompleteProps } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { ChartDefinition } from '../../../core/chart';
 import { type Names, type Offer, offersFor, readText } from '../../../core/sentences';
-import { anyLine, namesWith, previewOf, suggestedLines, withTyped } from '../../../core/text';
+import { anyLine, namesWith, suggestedLines, type Typed, withTyped } from '../../../core/text';
 import { useChange } from '../useBench';
 
 interface TypedLineProps {
@@ -12,8 +12,8 @@ interface TypedLineProps {
   around: Names;
   /** a value in the middle of the axis, and today, for what is suggested */
   about: { level: number; today: string };
-  /** shows the chart as it would be; null: as it is */
-  onPreview: (chart: ChartDefinition | null) => void;
+  /** shows the chart as a line would make it; null: as it is */
+  onPreview: (typed: Typed | null) => void;
   onClose: () => void;
 }
 
@@ -25,7 +25,8 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
   const [text, setText] = useState('');
   const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
   const [focused, setFocused] = useState(true);
-  const chosen = useRef(false);
+  // Enter adds the line only when it went down here, and took no offer.
+  const chosen = useRef(true);
   // What was last drawn of it: while more is written after that, it stays.
   const shown = useRef('');
   const change = useChange();
@@ -40,12 +41,13 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
     const read = readText(anyLine, next, names);
     if ('value' in read) {
       shown.current = next;
-      onPreview(previewOf(chart, read.value));
+      onPreview(read.value);
     } else if (!next.startsWith(shown.current)) onPreview(null);
   };
   const take = ({ from, text: offered }: Offer) =>
     write(`${joined(text.slice(0, from))}${offered} `);
   const add = () => {
+    if (text.trim() === '') return;
     const read = readText(anyLine, text, names);
     if ('problem' in read) {
       setSaid({ words: read.problem.sentence, wrong: true });

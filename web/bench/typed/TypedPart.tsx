@@ -3,6 +3,8 @@ import { formatDay } from '../../../core/calendar';
 import type { ChartDefinition } from '../../../core/chart';
 import type { Reading } from '../../../core/reading';
 import type { Names } from '../../../core/sentences';
+import type { Typed } from '../../../core/text';
+import { middleLevel } from '../middleLevel';
 import { TypedLine } from './TypedLine';
 
 interface TypedPartProps {
@@ -10,7 +12,7 @@ interface TypedPartProps {
   reading: Reading | null;
   /** what can be named beside what the chart holds */
   around: Names;
-  onPreview: (chart: ChartDefinition | null) => void;
+  onPreview: (typed: Typed | null) => void;
   onClose: () => void;
   /** the phrases of what is plain */
   children: ReactNode;
@@ -25,9 +27,8 @@ export function TypedPart({
   onClose,
   children,
 }: TypedPartProps) {
-  const axis = reading?.panels[0]?.axis;
   const about = {
-    level: axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 0,
+    level: middleLevel(reading),
     today: formatDay(reading?.today ?? 0),
   };
   return (
