@@ -104,7 +104,7 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
           .getByRole('button', { name: /^Edit / })
           .first()
           .click();
-      await page.getByRole('button', { name: 'Edit Beside other charts' }).click();
+      await page.getByRole('button', { name: 'Edit With the dashboard’s other charts' }).click();
     },
   ],
   [

@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { bringIn, choose, closePhrase, expect, makeAccount, test, openPhrase } from './fixtures';
+import {
+  bringIn,
+  choose,
+  closePhrase,
+  expect,
+  makeAccount,
+  test,
+  openPhrase,
+  sayMore,
+} from './fixtures';
 
 const routes = ['North', 'South', 'East', 'West'];
 
@@ -27,13 +36,6 @@ const plan = [
   ),
 ];
 const forecast = ['Month,Forecast', ...months(29, 7).map((month) => `${month},95000`)];
-
-/** Opens a phrase, sets a field in it, and closes it again. */
-async function set(page: Page, phrase: RegExp, field: string, option: string | RegExp) {
-  await openPhrase(page, phrase);
-  await choose(page, field, option);
-  await closePhrase(page);
-}
 
 /** What the library was given to draw: the lines by their name. */
 const drawn = (page: Page) =>
@@ -80,10 +82,10 @@ test('every way of comparing is built from an empty dashboard', async ({
     await add('from Forecast');
     await page.getByRole('button', { name: 'Edit Forecast' }).click();
     // What a column is called says what it stands for.
-    await expect(page.getByRole('button', { name: 'Stands for: forecast' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Stands for: a forecast' })).toBeVisible();
     await page.getByRole('button', { name: 'Close Forecast' }).click();
     await page.getByRole('button', { name: 'Edit Fares' }).click();
-    await set(page, /^Hands over to: nothing/, 'Hands over to', 'Forecast');
+    await sayMore(page, 'Fares', 'handed over to Forecast');
     // The open July is a lone point; the forecast's stroke begins where June's figure stands.
     await expect
       .poll(async () => {
@@ -99,18 +101,18 @@ test('every way of comparing is built from an empty dashboard', async ({
 
   await test.step('four routes against their budget, as panels', async () => {
     await draw();
-    await set(page, /^Split: all in one line/, 'Split by', 'Route');
+    await sayMore(page, 'Fares', 'a line for each word of Route');
     await openPhrase(page, 'Held against: nothing yet');
     await choose(page, 'Budget or target from a source', 'Plan');
     await closePhrase(page);
     await expect(page.getByText(/it is what all of them add up to/)).toBeVisible();
     await page.getByRole('button', { name: 'Edit Plan' }).click();
-    await set(page, /^Split: all in one line/, 'Split by', 'Route');
+    await sayMore(page, 'Plan', 'a line for each word of Route');
     await page
       .getByRole('button', { name: /^Close/ })
       .first()
       .click();
-    await set(page, /^Arrangement/, 'Drawn', 'in panels');
+    await sayMore(page, 'the chart', 'in panels side by side');
     for (const route of routes)
       await expect(page.locator('.panel-title', { hasText: route })).toBeVisible();
     await expect(page.getByRole('region', { name: 'Colour rules' })).toContainText(
@@ -120,7 +122,7 @@ test('every way of comparing is built from an empty dashboard', async ({
 
   await test.step('three years laid over each other', async () => {
     await draw();
-    await set(page, /^Arrangement/, 'Drawn', 'its years laid over each other');
+    await sayMore(page, 'the chart', 'with its years laid over each other');
     for (const year of ['2024', '2025', '2026'])
       await expect(page.getByRole('button', { name: year, exact: true })).toBeVisible();
     await expect(page.getByText('3 years laid over each other')).toBeVisible();
@@ -131,8 +133,9 @@ test('every way of comparing is built from an empty dashboard', async ({
     await page.getByRole('button', { name: 'Period: month' }).click();
     await page.getByRole('radio', { name: 'quarter' }).click();
     await closePhrase(page);
-    await set(page, /^Split: all in one line/, 'Split by', 'Route');
-    await set(page, /^Arrangement/, 'Drawn', 'as a slope between two periods');
+    await sayMore(page, 'Fares', 'a line for each word of Route');
+    await closePhrase(page);
+    await sayMore(page, 'the chart', /^as a slope from the period before/);
     await page.getByRole('button', { name: 'Edit South' }).click();
     await page.getByRole('button', { name: 'Open with it highlighted' }).click();
     // 220 passengers at 3.00 over the 91 days of the second quarter, and over 90 of the first.
@@ -148,17 +151,18 @@ test('every way of comparing is built from an empty dashboard', async ({
     await expect(page.getByRole('button', { name: 'Edit Passengers' })).toBeVisible();
     await add('worked out from others');
     await page.getByRole('button', { name: 'Edit Formula' }).click();
-    await page.getByRole('button', { name: 'Figures: Formula' }).click();
-    await page.getByRole('combobox', { name: 'Formula' }).fill('Fares / Passengrs');
+    await page.getByRole('button', { name: 'Figures: worked out as ()' }).click();
+    await page.getByRole('combobox', { name: 'Formula', exact: true }).fill('Fares / Passengrs');
     await expect(page.getByText(/There is no “Passengrs”/).first()).toBeVisible();
-    await page.getByRole('combobox', { name: 'Formula' }).fill('Fares / Passengers');
+    await page.getByRole('combobox', { name: 'Formula', exact: true }).fill('Fares / Passengers');
     await closePhrase(page);
     await expect(series.getByText('3', { exact: true }).first()).toBeVisible();
   });
 
   await test.step('a running total with only its end labelled', async () => {
     await draw();
-    await set(page, /^Drawn: as they are/, 'Drawn', 'as running total');
+    await sayMore(page, 'Fares', /^as a running total of each year/);
+    await closePhrase(page);
     const standouts = page.getByRole('region', { name: 'Standouts' });
     for (const pick of ['Highest', 'Lowest']) {
       await standouts.getByRole('button', { name: `Edit ${pick} of Fares` }).click();

@@ -136,7 +136,7 @@ test('a chart is built by keyboard alone', async ({ quietPage: page, demoServer 
   await expect(page.getByRole('button', { name: 'Period: month' })).toBeFocused();
   await page.getByRole('button', { name: 'Edit Tarrow to Quill' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Stands for: actual' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Stands for: an actual' })).toBeVisible();
   await page.keyboard.press('Enter');
   const row = page
     .getByRole('region', { name: 'Series' })

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import iconv from 'iconv-lite';
-import { closePhrase, expect, test, openPhrase } from './fixtures';
+import { closePhrase, expect, test, openPhrase, sayMore } from './fixtures';
 
 /** A workshop's takings: semicolons, decimal commas, days first, blanks, one doubtful cell. */
 const months = ['01', '02', '03', '04', '05', '06', '07'];
@@ -91,9 +91,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await yardsticks.getByRole('button', { name: 'Add' }).click();
     await page.getByRole('menuitem', { name: 'Mean' }).click();
     await expect(yardsticks).toContainText('mean of Umsatz over 5 finished figures shown');
-    await openPhrase(page, /^Split: /);
-    await choose(page, 'Split by', 'Region');
-    await page.keyboard.press('Escape');
+    await sayMore(page, 'Umsatz', 'a line for each word of Region');
     await expect(page.getByRole('button', { name: 'Süd', exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Süd', exact: true })).toBeHidden();

@@ -66,6 +66,15 @@ export async function bringIn(page: Page, origin: string, name: string, lines: s
 }
 
 /** Opens a phrase of the chart's sentence, also one that is silent while it is plain. */
+/** Says more of something, in the words in which it will be said. */
+export async function sayMore(page: Page, of: string, words: string | RegExp) {
+  const handle = page.getByRole('button', { name: 'and …' });
+  const field = page.getByRole('combobox', { name: `Say more: ${of}`, exact: true }).first();
+  if (!(await field.isVisible()) && (await handle.isVisible())) await handle.click();
+  await field.click();
+  await page.locator('.ant-select-item-option:visible').getByText(words).first().click();
+}
+
 export async function openPhrase(page: Page, phrase: string | RegExp) {
   await expect(page.getByRole('button', { name: /^Figures: / }).first()).toBeVisible();
   const handle = page.getByRole('button', { name: 'and …' });

@@ -1,5 +1,14 @@
 import type { Locator, Page } from '@playwright/test';
-import { bringIn, choose, closePhrase, expect, makeAccount, test, openPhrase } from './fixtures';
+import {
+  bringIn,
+  choose,
+  closePhrase,
+  expect,
+  makeAccount,
+  test,
+  openPhrase,
+  sayMore,
+} from './fixtures';
 
 /** Eighteen months to June 2026: three under 100 in autumn, and the last three. */
 const fares = [110, 120, 130, 105, 140, 115, 108, 125, 90, 85, 95, 118, 122, 119, 111, 92, 80, 68];
@@ -58,12 +67,12 @@ test('everything that figures are held against is set up through the interface',
   await test.step('a mean, shaded beneath, with a label within the picture', async () => {
     await add(page, yardsticks, 'Mean');
     await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
-    await page.getByRole('button', { name: 'Shading: nothing' }).click();
-    await page.getByRole('radio', { name: 'what is beneath it' }).click();
+    await sayMore(page, 'Mean', 'shaded beneath');
     await closePhrase(page);
-    await page.getByRole('button', { name: 'Label: beside the picture' }).click();
-    await choose(page, 'Stands', 'within the picture');
-    await page.getByLabel('Words of the label').fill('usually {value}');
+    await sayMore(page, 'Mean', 'labelled within the picture');
+    await closePhrase(page);
+    await sayMore(page, 'Mean', /^labelled .*\{value\}/);
+    await page.getByRole('textbox', { name: 'Labelled' }).fill('usually {value}');
     await closePhrase(page);
     await expect(chart.getByText(/^usually 107/)).toBeVisible();
     await expect(
@@ -75,8 +84,9 @@ test('everything that figures are held against is set up through the interface',
   await test.step('a band of one to two standard deviations under the mean', async () => {
     await add(page, yardsticks, 'Band');
     await yardsticks.getByRole('button', { name: 'Edit Usual range' }).click();
-    await page.getByRole('button', { name: /^Ends at: 1 standard deviation over/ }).click();
-    await page.getByLabel('How many (under the mean, if negative)').fill('-2');
+    await page.getByRole('button', { name: /^To: the mean of Fares plus 1 deviation/ }).click();
+    await choose(page, 'How far', 'less 1 deviation');
+    await page.getByRole('spinbutton').fill('2');
     await closePhrase(page);
     await expect(
       yardsticks.getByText(/^1 standard deviation under the mean to 2 standard deviations under/),
@@ -88,8 +98,8 @@ test('everything that figures are held against is set up through the interface',
     await add(page, yardsticks, /steps/i);
     await expect(yardsticks.getByText(/^5 steps of Fares over 18 finished figures/)).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Edit Fifths' }).click();
-    await page.getByRole('button', { name: 'Steps of: Fares' }).click();
-    await page.getByRole('checkbox', { name: 'Whatever readers filter for themselves' }).check();
+    await sayMore(page, 'Fifths', 'over the periods shown');
+    await sayMore(page, 'Over', 'whatever readers filter');
     await closePhrase(page);
     await expect(
       yardsticks.getByText(/^5 steps of Fares over 18 .* shown, whatever readers filter/),
@@ -100,8 +110,8 @@ test('everything that figures are held against is set up through the interface',
   await test.step('a band over the single readings of each month', async () => {
     await add(page, yardsticks, 'Band of each period’s readings');
     await yardsticks.getByRole('button', { name: 'Edit Most readings' }).click();
-    await page.getByRole('button', { name: 'To: the 90th percentile' }).click();
-    await page.getByLabel('Which percentile').fill('100');
+    await page.getByRole('button', { name: 'To: their 90th percentile' }).click();
+    await page.getByRole('spinbutton').fill('100');
     await closePhrase(page);
     const said = 'from the 10th percentile to the highest of each month’s readings of Fares';
     await expect(yardsticks.getByText(said, { exact: true })).toBeVisible();
@@ -129,12 +139,17 @@ test('everything that figures are held against is set up through the interface',
     await dials.getByLabel('Called').fill('FARES');
     await expect(dials.getByText('Something else on the chart is called “FARES”.')).toBeVisible();
     await dials.getByLabel('Called').fill('Days back');
-    await dials.getByLabel('Turns from').fill('-90');
-    await dials.getByLabel('Stands at').fill('-30');
-    await dials.getByLabel('Stands at').press('Tab');
+    for (const [phrase, number] of [
+      [/^From: /, '-90'],
+      [/^At: /, '-30'],
+    ] as const) {
+      await dials.getByRole('button', { name: phrase }).click();
+      await page.getByRole('spinbutton').fill(number);
+      await closePhrase(page);
+    }
     await yardsticks.getByRole('button', { name: 'Edit Today' }).click();
-    await page.getByRole('button', { name: 'Stands at: today' }).click();
-    await choose(page, 'Days are', 'as the dial Days back says');
+    await page.getByRole('button', { name: 'the today line is: a line' }).click();
+    await choose(page, 'the today line is', 'a line as many days from today as Days back says');
     await closePhrase(page);
     await expect(yardsticks.getByText('15 Jun 2026', { exact: true })).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Close Today' }).click();
@@ -147,7 +162,7 @@ test('everything that figures are held against is set up through the interface',
       ['Lowest', 'rosewood'],
     ] as const) {
       await standouts.getByRole('button', { name: `Edit ${of} of Fares` }).click();
-      await page.getByRole('button', { name: 'Colour of it: ink' }).click();
+      await sayMore(page, 'the standout', 'in teal');
       await choose(page, 'Colour', colour);
       await closePhrase(page);
       await standouts.getByRole('button', { name: `Close ${of} of Fares` }).click();

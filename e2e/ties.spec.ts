@@ -1,5 +1,5 @@
 import { startServer } from '../server/testing';
-import { enterBoard, expect, test } from './fixtures';
+import { enterBoard, expect, test, sayMore } from './fixtures';
 
 test('what is picked in one chart narrows the others, and another stands beside the pointer', async ({
   quietPage: page,
@@ -84,8 +84,8 @@ test('what is picked in one chart narrows the others, and another stands beside 
         'Pellow Isles Ferries, monthly board',
       );
       await author.goto(`${server.origin}/dashboards/1/charts/4`);
-      await author.getByRole('button', { name: 'Edit Beside other charts' }).click();
-      await author.getByLabel(/^Crosshair, held dates/).click();
+      await author.getByRole('button', { name: 'Edit With the dashboard’s other charts' }).click();
+      await sayMore(author, 'With the dashboard’s other charts', 'apart from the other charts');
       await expect(author.getByText('stands alone')).toBeVisible();
       await expect(author.getByText(/^Saved/)).toBeVisible();
       await author.context().close();

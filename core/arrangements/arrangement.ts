@@ -88,23 +88,8 @@ export interface Arranged<L extends Line> {
   choice?: PeriodChoice;
 }
 
-/** A phrase of an arrangement's sentence that is a setting. */
-export interface ArrangementSetting<Definition> {
-  name: keyof Definition & string;
-  label: string;
-  /** null: a date is written */
-  choices: readonly { value: string | boolean; words: string }[] | null;
-  /** whether it can be set as the arrangement stands */
-  when?: (definition: Definition) => boolean;
-}
-
 /** One kind of arrangement: what it is, how it says itself, and how it lays lines. */
 export interface ArrangementKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** what it is when it is chosen */
-  draft: Definition;
-  /** its name in a list */
-  name: string;
-  settings: readonly ArrangementSetting<Definition>[];
   /** as an option of a chart */
   sentence: Said<Definition>;
   /** whether lines are told apart by colour each for itself, or alike in all panels by series */

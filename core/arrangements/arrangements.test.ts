@@ -3,8 +3,6 @@ import { type Grain, nextPeriod, parseDay, periodsBetween } from '../calendar';
 import {
   type ArrangementDefinition,
   arrangementKind,
-  arrangementKinds,
-  arrangementSchema,
   type CalendarLines,
   type Line,
   type Position,
@@ -194,13 +192,4 @@ it.each<SlopeCase>([
   // A line without a figure at either end is not drawn.
   expect(found.panels[0]?.lines.map(({ figures }) => figures)).toEqual([ends]);
   expect(found.positions.map(({ middle }) => middle)).toEqual([0, 1]);
-});
-
-it('offers arrangements that their own schemas take', () => {
-  for (const { draft, name } of arrangementKinds) {
-    expect(arrangementSchema.validateSync(draft)).toEqual(draft);
-    expect(name).not.toBe('');
-    expect(arrange(calendar('2026-01-01', 0, []), draft).panels.length).toBeLessThanOrEqual(1);
-  }
-  expect(() => arrangementSchema.validateSync({ kind: 'none' })).toThrow('There is no such');
 });

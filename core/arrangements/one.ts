@@ -11,9 +11,6 @@ export const one: ArrangementKind<One> = {
   kind: 'one',
   sentence: Sentence.of<One>({ kind: 'one' }).words('in one picture'),
   schema: object({ kind: mixed<'one'>().oneOf(['one']).required() }),
-  draft: { kind: 'one' },
-  name: 'in one picture',
-  settings: [],
   coloursBy: 'line',
   arrange: ({ periods, lines }) => ({
     axis: null,

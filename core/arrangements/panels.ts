@@ -26,27 +26,6 @@ export const panels: ArrangementKind<Panels> = {
     shape: mixed<Panels['shape']>().oneOf(['row', 'grid', 'stack']).required(),
     ownAxes: boolean().required(),
   }),
-  draft: { kind: 'panels', shape: 'row', ownAxes: false },
-  name: 'in panels',
-  settings: [
-    {
-      name: 'shape',
-      label: 'Panels lie',
-      choices: [
-        { value: 'row', words: 'side by side' },
-        { value: 'grid', words: 'in a grid' },
-        { value: 'stack', words: 'one above the other' },
-      ],
-    },
-    {
-      name: 'ownAxes',
-      label: 'Value axis',
-      choices: [
-        { value: false, words: 'on one value axis' },
-        { value: true, words: 'each on its own value axis' },
-      ],
-    },
-  ],
   coloursBy: 'series',
   panels: ({ shape, ownAxes }) => ({ shape, ownAxes }),
   arrange: ({ periods, lines }) => {

@@ -46,21 +46,6 @@ export const slope: ArrangementKind<Slope> = {
     from: dateText(),
     to: dateText(),
   }),
-  draft: { kind: 'slope', between: 'before', from: null, to: null },
-  name: 'as a slope between two periods',
-  settings: [
-    {
-      name: 'between',
-      label: 'Between',
-      choices: [
-        { value: 'before', words: 'the last finished and the one before' },
-        { value: 'yearBefore', words: 'the last finished and the same a year before' },
-        { value: 'chosen', words: 'two chosen periods' },
-      ],
-    },
-    { name: 'from', label: 'From', choices: null, when: ({ between }) => between === 'chosen' },
-    { name: 'to', label: 'To', choices: null, when: ({ between }) => between === 'chosen' },
-  ],
   coloursBy: 'line',
   arrange: (calendar, definition) => {
     const { periods, lines } = calendar;

@@ -13,9 +13,6 @@ export const sparkline: ArrangementKind<Sparkline> = {
     'as a headline figure with its line',
   ),
   schema: object({ kind: mixed<'sparkline'>().oneOf(['sparkline']).required() }),
-  draft: { kind: 'sparkline' },
-  name: 'as a headline figure with its line',
-  settings: [],
   coloursBy: 'line',
   headline: true,
   arrange: ({ periods, lines }) => ({

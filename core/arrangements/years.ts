@@ -22,9 +22,6 @@ export const years: ArrangementKind<Years> = {
   kind: 'years',
   sentence: Sentence.of<Years>({ kind: 'years' }).words('with its years laid over each other'),
   schema: object({ kind: mixed<'years'>().oneOf(['years']).required() }),
-  draft: { kind: 'years' },
-  name: 'its years laid over each other',
-  settings: [],
   coloursBy: 'age',
   ofDates: true,
   arrange: (calendar) => {

@@ -1,4 +1,4 @@
-import { column, Sentence } from '../sentences';
+import { columnOf, Sentence } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { type AxisKind, sayColumn } from './axisKind';
 
@@ -12,7 +12,7 @@ export const numbers: AxisKind<NumbersAxis> = {
   kind: 'numbers',
   sentence: Sentence.of<NumbersAxis>({ kind: 'numbers' })
     .words('by the figures of ')
-    .slot('column', column),
+    .slot('column', columnOf('number')),
   schema: object({
     kind: mixed<'numbers'>().oneOf(['numbers']).required(),
     column: string().required().max(200),

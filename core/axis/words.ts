@@ -1,4 +1,4 @@
-import { between, column, Sentence, several, word } from '../sentences';
+import { between, columnOf, Sentence, several, word } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { list } from '../values';
 import { type AxisKind, sayColumn } from './axisKind';
@@ -15,7 +15,7 @@ export const words: AxisKind<WordsAxis> = {
   kind: 'words',
   sentence: Sentence.of<WordsAxis>({ kind: 'words' })
     .words('by the words of ')
-    .slot('column', column)
+    .slot('column', columnOf('text'))
     .option('order', [], between('in the order ', several(word))),
   schema: object({
     kind: mixed<'words'>().oneOf(['words']).required(),

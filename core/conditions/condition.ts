@@ -44,19 +44,6 @@ export interface Test {
   onStroke: (stroke: StrokePlace, sides: readonly number[]) => boolean | null;
 }
 
-/** A phrase of a condition that is a setting: one of a few values, or something of the chart. */
-export type ConditionSetting<Definition> = {
-  name: keyof Definition & string;
-  label: string;
-} & (
-  | { type: 'choice'; choices: readonly { value: string | boolean; words: string }[] }
-  | { type: 'number' | 'series' | 'yardstick' | 'edge' | 'date' | 'condition' }
-  | {
-      type: 'several';
-      choices: (definition: Definition) => readonly { value: number; words: string }[];
-    }
-);
-
 /** The names of what a chart holds, for sentences. */
 export interface Names {
   series: (id: string) => string;
@@ -69,11 +56,6 @@ export interface Names {
 
 /** One kind of condition: what it is, how it says itself, and what it tells of a line. */
 export interface ConditionKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** its name in a list */
-  name: string;
-  /** what it is when it is chosen */
-  draft: (about: { series: string; level: number; yardstick: string }) => Definition;
-  settings: readonly ConditionSetting<Definition>[];
   /** after the name of a series, as in "is under 40" */
   sentence: Said<Definition>;
   /** it holds a figure against the mark of its series */

@@ -1,11 +1,4 @@
-export type {
-  StrokePlace,
-  ConditionContext,
-  ConditionKind,
-  ConditionSetting,
-  Names,
-  Test,
-} from './condition';
+export type { StrokePlace, ConditionContext, ConditionKind, Names, Test } from './condition';
 export {
   type ConditionDefinition,
   conditionEntry,

@@ -13,8 +13,6 @@ export const sideWords: Record<Side, string> = {
   under: 'under',
 };
 
-export const sideChoices = sides.map((value) => ({ value, words: sideWords[value] }));
-
 const holds: Record<Side, (distance: number) => boolean> = {
   atLeast: (distance) => distance >= 0,
   over: (distance) => distance > 0,

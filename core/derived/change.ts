@@ -23,26 +23,6 @@ export const change: DerivedKind<Change> = {
     on: mixed<Change['on']>().oneOf(['periodBefore', 'yearBefore']).required(),
     as: mixed<Change['as']>().oneOf(['difference', 'percent']).required(),
   }),
-  draft: { kind: 'change', on: 'yearBefore', as: 'percent' },
-  name: 'change',
-  settings: [
-    {
-      name: 'as',
-      label: 'Said',
-      choices: [
-        { value: 'difference', words: 'as a difference' },
-        { value: 'percent', words: 'in %' },
-      ],
-    },
-    {
-      name: 'on',
-      label: 'Compared with',
-      choices: [
-        { value: 'periodBefore', words: 'on the period before' },
-        { value: 'yearBefore', words: 'on the year before' },
-      ],
-    },
-  ],
   say: ({ on, as }) =>
     `${as === 'percent' ? '% change' : 'change'} on the ${on === 'yearBefore' ? 'year' : 'period'} before`,
   derive: ({ periods, grain, lines, exact, additive }, { on, as }) => {

@@ -1,6 +1,6 @@
 import { type Grain, parseDay, periodsBetween } from '../calendar';
 import vectors from '../vectors/lines.json';
-import { type DerivedDefinition, derivedKind, derivedKinds, derivedSchema } from './index';
+import { type DerivedDefinition, derivedKind } from './index';
 
 const day = (text: string) => parseDay(text) as number;
 
@@ -55,12 +55,4 @@ it('finds each line its share of the total, and none where nothing is', () => {
     [25, null, null, -150],
     [75, 100, null, 50],
   ]);
-});
-
-it('offers kinds that their own schemas take, and that say what they are', () => {
-  for (const { kind, draft, name, say } of derivedKinds) {
-    expect(derivedSchema.validateSync(draft)).toEqual(draft);
-    expect([draft.kind, name !== '', say(draft) !== '']).toEqual([kind, true, true]);
-  }
-  expect(() => derivedSchema.validateSync({ kind: 'none' })).toThrow('There is no such');
 });

@@ -20,20 +20,8 @@ export interface Derivable {
 /** What a derived line is worked out to, and what may be said of it. */
 export type Derived = Pick<Derivable, 'lines' | 'exact' | 'additive'>;
 
-/** A phrase of a kind's sentence that is a setting: its values with their words. */
-export interface DerivedSetting<Definition> {
-  name: keyof Definition & string;
-  label: string;
-  choices: readonly { value: string | number; words: string }[];
-}
-
 /** One kind of derived series: what it is, how it says itself, and what it finds. */
 export interface DerivedKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** what it is when it is chosen */
-  draft: Definition;
-  /** its name in a list */
-  name: string;
-  settings: readonly DerivedSetting<Definition>[];
   /** said after a measure's name, as in "Fare revenue, running total" */
   say: (definition: Definition) => string;
   /** as an option of a series */

@@ -2,14 +2,14 @@ import { lazy, mixed } from 'yup';
 import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import { change } from './change';
-import type { Derivable, Derived, DerivedKind, DerivedSetting } from './derived';
+import type { Derivable, Derived, DerivedKind } from './derived';
 import { indexed } from './indexed';
 import { movingMean } from './movingMean';
 import { runningTotal } from './runningTotal';
 import { share } from './share';
 import { yearBefore } from './yearBefore';
 
-export type { Derivable, Derived, DerivedSetting };
+export type { Derivable, Derived };
 
 const all = [runningTotal, change, yearBefore, movingMean, share, indexed];
 

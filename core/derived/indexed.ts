@@ -11,9 +11,6 @@ export const indexed: DerivedKind<Indexed> = {
   kind: 'index',
   sentence: Sentence.of<Indexed>({ kind: 'index' }).words('as an index'),
   schema: object({ kind: mixed<'index'>().oneOf(['index']).required() }),
-  draft: { kind: 'index' },
-  name: 'index',
-  settings: [],
   say: () => 'index, its first figure shown = 100',
   ofShown: true,
   derive: ({ lines }) => ({

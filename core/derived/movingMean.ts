@@ -14,23 +14,11 @@ export const movingMean: DerivedKind<MovingMean> = {
   kind: 'movingMean',
   sentence: Sentence.of<MovingMean>({ kind: 'movingMean' })
     .words('as its moving mean of ')
-    .slot('periods', counted('period', { from: 2, to: 400 })),
+    .slot('periods', counted('period', { from: 2, to: 400, first: 3 })),
   schema: object({
     kind: mixed<'movingMean'>().oneOf(['movingMean']).required(),
     periods: figure().integer().min(2).max(400).required(),
   }),
-  draft: { kind: 'movingMean', periods: 3 },
-  name: 'moving mean',
-  settings: [
-    {
-      name: 'periods',
-      label: 'Over',
-      choices: [2, 3, 4, 6, 7, 12, 13, 28, 52].map((value) => ({
-        value,
-        words: `of ${value} periods`,
-      })),
-    },
-  ],
   say: ({ periods }) => `moving mean of ${periods} periods`,
   derive: ({ lines }, { periods }) => ({
     lines: lines.map((figures) =>

@@ -20,18 +20,6 @@ export const runningTotal: DerivedKind<RunningTotal> = {
     kind: mixed<'runningTotal'>().oneOf(['runningTotal']).required(),
     anew: mixed<'never' | 'eachYear'>().oneOf(['never', 'eachYear']).required(),
   }),
-  draft: { kind: 'runningTotal', anew: 'eachYear' },
-  name: 'running total',
-  settings: [
-    {
-      name: 'anew',
-      label: 'Begins',
-      choices: [
-        { value: 'eachYear', words: 'anew each year' },
-        { value: 'never', words: 'once, with the first figure' },
-      ],
-    },
-  ],
   say: ({ anew }) => (anew === 'never' ? 'running total' : 'running total of the year'),
   derive: ({ periods, yearStart, lines, exact }, { anew }) => {
     const years = periods.map((start) => (anew === 'never' ? 0 : yearOf(start, yearStart)));

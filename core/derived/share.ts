@@ -12,9 +12,6 @@ export const share: DerivedKind<Share> = {
   kind: 'share',
   sentence: Sentence.of<Share>({ kind: 'share' }).words('as a share of the total of its lines'),
   schema: object({ kind: mixed<'share'>().oneOf(['share']).required() }),
-  draft: { kind: 'share' },
-  name: 'share of the total',
-  settings: [],
   say: () => '% of the total of its lines',
   derive: ({ periods, lines, exact }) => {
     const totals = periods.map((_, place) =>

@@ -12,9 +12,6 @@ export const yearBefore: DerivedKind<YearBefore> = {
   kind: 'yearBefore',
   sentence: Sentence.of<YearBefore>({ kind: 'yearBefore' }).words('as the year before'),
   schema: object({ kind: mixed<'yearBefore'>().oneOf(['yearBefore']).required() }),
-  draft: { kind: 'yearBefore' },
-  name: 'year before',
-  settings: [],
   say: () => 'year before',
   derive: ({ periods, grain, lines, exact, additive }) => {
     const places = new Map(periods.map((start, place) => [start, place]));

@@ -18,13 +18,13 @@ export const numberDial: DialKind<NumberDial> = {
   kind: 'number',
   sentence: Sentence.of<NumberDial>({ kind: 'number' })
     .words('a number from ')
-    .slot('from', number())
+    .slot('from', number({ first: 0 }), 'From')
     .words(' to ')
-    .slot('to', number())
+    .slot('to', number({ first: 100 }))
     .words(' in steps of ')
-    .slot('step', number())
+    .slot('step', number({ first: 1 }))
     .words(', at ')
-    .slot('value', number()),
+    .slot('value', number({ first: 50 })),
   schema: object({
     kind: mixed<'number'>().oneOf(['number']).required(),
     ...named,

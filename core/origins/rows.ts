@@ -1,6 +1,7 @@
 import {
   between,
   column,
+  columnOf,
   nullable,
   oneOf,
   ordinal,
@@ -30,7 +31,7 @@ const inSource = Sentence.of<RowsFigures>()
   .optionBy(
     'date',
     ({ sourceId }, { source = [] }) => source.find(({ id }) => id === sourceId)?.date ?? '',
-    between('dated by ', column),
+    between('dated by ', columnOf('date')),
   );
 
 export const rows: OriginKind<RowsFigures> = {

@@ -103,14 +103,16 @@ it.each(kinds)('holds a series against a yardstick of the kind %s, or against no
 });
 
 it('reads every kind of condition beside every kind of yardstick', () => {
-  const about = { series: 'Low', level: 10 };
-  for (const { draft } of conditionKinds)
+  const series = [{ id: 'Low', name: 'Low' }];
+  for (const { sentence } of conditionKinds)
     for (const yardstick of kinds) {
-      const rule = draftRule('rule', 'Fares', draft({ ...about, yardstick }), 'plum');
-      const series = Object.keys(figures).map((name) =>
+      const names = { series, yardstick: [{ id: yardstick, name: yardstick, kind: 'held' }] };
+      const condition = sentence.draft({ names, level: 10, today: '2026-11-23' });
+      const rule = draftRule('rule', 'Fares', condition, 'plum');
+      const held = Object.keys(figures).map((name) =>
         testSeries(name, { mark: { against: yardstick, good: 'within' } }),
       );
-      expect(read({ series, colourRules: [rule] })?.figures).toEqual(figures.Fares);
+      expect(read({ series: held, colourRules: [rule] })?.figures).toEqual(figures.Fares);
     }
 });
 

@@ -10,10 +10,20 @@ export interface Named {
   name: string;
   /** of a source: the column that dates its rows, unless a sentence names another */
   date?: string;
+  /** of a source: its columns */
+  columns?: readonly Named[];
+  /**
+   * what of its like it is: of a dial, what it turns; of a yardstick, whether figures are held against
+   * it; of a column, what its cells are
+   */
+  kind?: string;
 }
 
 /** What there is to be named; left out: nothing of that. */
-export type Names = Readonly<Partial<Record<NameOf, readonly Named[]>>>;
+export type Names = Readonly<Partial<Record<NameOf, readonly Named[]>>> & {
+  /** names and texts are written without quotes: to be seen, not to be read back */
+  readonly bare?: true;
+};
 
 const ofCalendar: ReadonlySet<string> = new Set([
   ...monthNames,
@@ -29,13 +39,20 @@ const plainName = /^\p{Lu}[\p{L}\p{N}]*$/u;
 export const isPlainName = (name: string): boolean => plainName.test(name) && !ofCalendar.has(name);
 
 /** A text between quotes, with those inside it doubled. */
-export const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`;
+export const quoted = (text: string, names: Names = {}): string =>
+  names.bare ? text : `"${text.replaceAll('"', '""')}"`;
 
 /** A name as sentences write it. */
-export const writeName = (name: string): string => (isPlainName(name) ? name : quoted(name));
+export const writeName = (name: string, names: Names = {}): string =>
+  isPlainName(name) ? name : quoted(name, names);
 
 /** How something is written that shares its name with others: by its number beside it. */
-export function writeNamed(known: readonly Named[], { id, name }: Named): string {
+export function writeNamed(
+  known: readonly Named[],
+  { id, name }: Named,
+  names: Names = {},
+): string {
   const alike = known.filter((each) => isSameName(each.name, name));
-  return alike.length > 1 ? `${writeName(name)} number ${id}` : writeName(name);
+  const written = writeName(name, names);
+  return alike.length > 1 ? `${written} number ${id}` : written;
 }

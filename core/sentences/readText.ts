@@ -1,6 +1,6 @@
 import isEqual from 'fast-deep-equal';
 import leven from 'leven';
-import type { Entry } from './entry';
+import type { Written } from './entry';
 import type { Names } from './names';
 import { type Expected, Reader } from './reader';
 
@@ -18,7 +18,11 @@ export type TextRead<Value> = { value: Value } | { problem: TextProblem };
  * Reads a whole text as one sentence.
  * @param names what it can name
  */
-export function readText<Value>(entry: Entry<Value>, text: string, names: Names): TextRead<Value> {
+export function readText<Value>(
+  entry: Written<Value>,
+  text: string,
+  names: Names,
+): TextRead<Value> {
   const reader = new Reader(text, names);
   const whole = entry.read(0, reader).filter(({ to }) => {
     const isWhole = reader.isEnd(to);
@@ -86,7 +90,7 @@ const lastWord = /[\p{L}\p{N}]*$/u;
  * What a text that is being written can go on with: what completes its last word, then what can follow.
  * @param names what it can name
  */
-export function offersFor<Value>(entry: Entry<Value>, text: string, names: Names): Offer[] {
+export function offersFor<Value>(entry: Written<Value>, text: string, names: Names): Offer[] {
   const begun = lastWord.exec(text)?.[0] ?? '';
   const from = text.length - begun.length;
   const within = expectedAt(entry, text, names, from).filter(
@@ -111,7 +115,7 @@ export function offersFor<Value>(entry: Entry<Value>, text: string, names: Names
 const wordsBegin = (words: string, begun: string) =>
   words.replace(/^"/, '').toLowerCase().startsWith(begun.toLowerCase());
 
-function expectedAt<Value>(entry: Entry<Value>, text: string, names: Names, at: number) {
+function expectedAt<Value>(entry: Written<Value>, text: string, names: Names, at: number) {
   const reader = new Reader(text, names, at);
   entry.read(0, reader);
   return reader.expectedThere;

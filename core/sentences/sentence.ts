@@ -1,5 +1,6 @@
 import isEqual from 'fast-deep-equal';
-import { type Entry, nothing } from './entry';
+import { nothing } from './combined';
+import type { About, Entry, Option, Setting, Slot, Spoken } from './entry';
 import { type Fields, get, set, without } from './fields';
 import type { Names } from './names';
 import type { Read, Reader } from './reader';
@@ -8,24 +9,6 @@ import type { Read, Reader } from './reader';
 export interface Said<Definition extends object> extends Entry<Definition> {
   /** the same, with the options of another sentence after its own */
   and<More extends object>(more: Sentence<More>): Said<Definition & More>;
-}
-
-/** A setting in a sentence: a field of what it says. */
-interface Slot {
-  field: string;
-  entry: Entry<unknown>;
-}
-
-/** What may be said after the fixed part, and is silent at its plain value. */
-interface Option {
-  /** the fields on the way to the value, from the outside in */
-  path: readonly string[];
-  plain: unknown;
-  /** in place of it: what is plain beside what else is said */
-  plainBy?: (of: Fields, names: Names) => unknown;
-  entry: Entry<unknown>;
-  /** what leads to it from what stands before */
-  lead: string;
 }
 
 /** A part of a definition that only options say, as how a line is drawn. */
@@ -41,13 +24,13 @@ interface Group {
  * order after them. It writes a definition, and reads what it wrote. A sentence never changes; each step of
  * its declaration gives another.
  */
-export class Sentence<Definition extends object> implements Said<Definition> {
+export class Sentence<Definition extends object> implements Said<Definition>, Spoken<Definition> {
   private silence: Fields | null = null;
 
   private constructor(
-    private readonly given: Fields,
-    private readonly parts: readonly (string | Slot)[],
-    private readonly options: readonly Option[],
+    readonly given: Fields,
+    readonly parts: readonly (string | Slot)[],
+    readonly options: readonly Option[],
     private readonly groups: readonly Group[],
   ) {}
 
@@ -61,12 +44,16 @@ export class Sentence<Definition extends object> implements Said<Definition> {
     return new Sentence(this.given, [...this.parts, words], this.options, this.groups);
   }
 
-  /** A field that is always said. */
+  /**
+   * A field that is always said.
+   * @param label what it sets, where the words before it do not tell
+   */
   slot<Field extends keyof Definition & string>(
     field: Field,
     entry: Entry<Definition[Field]>,
+    label = '',
   ): Sentence<Definition> {
-    const slot = { field, entry: entry as Entry<unknown> };
+    const slot = { field, entry: entry as Entry<unknown>, label };
     return new Sentence(this.given, [...this.parts, slot], this.options, this.groups);
   }
 
@@ -207,6 +194,34 @@ export class Sentence<Definition extends object> implements Said<Definition> {
     return this.ordered(changed, {}) as Whole;
   }
 
+  draft(about: About): Definition {
+    const slots = this.parts.filter((part) => typeof part !== 'string');
+    const value = slots.reduce<Fields>(
+      (said, { field, entry }) => set(said, [field], entry.draft(about)),
+      this.plainly(),
+    );
+    return this.ordered(value, about.names) as Definition;
+  }
+
+  fits(value: unknown): boolean {
+    if (typeof value !== 'object' || value === null) return false;
+    const is = value as Fields;
+    return (
+      Object.entries(this.given).every(([field, each]) => isEqual(is[field], each)) &&
+      this.parts.every((part) => typeof part === 'string' || part.entry.fits(is[part.field]))
+    );
+  }
+
+  setting(): Setting {
+    return { control: 'sentence', sentence: this as unknown as Spoken<object> };
+  }
+
+  put(definition: Definition, path: readonly string[], value: unknown, names: Names): Definition {
+    const filled = this.filled(definition);
+    const next = value === undefined ? without(filled, path) : set(filled, path, value);
+    return this.ordered(next, names) as Definition;
+  }
+
   /** All that is said by silence; worked out once, since a sentence never changes. */
   private plainly(): Fields {
     return (this.silence ??= this.silent());
@@ -223,8 +238,7 @@ export class Sentence<Definition extends object> implements Said<Definition> {
     );
   }
 
-  /** A definition with what is left out of it written plainly. */
-  private filled(definition: Definition): Fields {
+  filled(definition: Definition): Fields {
     return this.groups.reduceRight<Fields>(
       (value, { path, plain }) =>
         get(value, path) === undefined ? set(value, path, plain) : value,

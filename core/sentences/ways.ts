@@ -1,4 +1,5 @@
-import { type Entry, nothing } from './entry';
+import { nothing } from './combined';
+import type { Entry } from './entry';
 import type { Said, Sentence } from './sentence';
 
 /** Something that one of several sentences says, by what it is. */
@@ -8,9 +9,24 @@ export const ways = <Definition extends object>(
   print: (definition, names) =>
     all.find(([is]) => is(definition))?.[1].print(definition, names) ?? '',
   read: (at, reader) => all.flatMap(([, entry]) => entry.read(at, reader)),
+  draft: (about) => firstOf(all)[1].draft(about),
+  fits: (value) => all.some(([, entry]) => entry.fits(value)),
+  setting: () => ({
+    control: 'ways',
+    ways: all.map(([is, entry]) => ({
+      is: is as (value: unknown) => boolean,
+      entry: entry as Entry<unknown>,
+    })),
+  }),
   and: <More extends object>(more: Sentence<More>) =>
     ways<Definition & More>(...all.map(([is, entry]) => [is, entry.and(more)] as const)),
 });
+
+function firstOf<Each>(all: readonly Each[]): Each {
+  const [first] = all;
+  if (first === undefined) throw new Error('There is at least one way to say something.');
+  return first;
+}
 
 /** A kind of a thing with the sentence that says it. */
 interface SaidKind<Definition extends { kind: string }> {
@@ -29,6 +45,9 @@ export const ofKind = <Definition extends { kind: string }>(
     ),
   );
 
+/** Of more of one thing than these, the last are counted where they are only seen. */
+const mostSeen = 4;
+
 /**
  * Several of one thing: A, B and C.
  * @param joint what stands before the last of them
@@ -38,7 +57,10 @@ export const several = <Value>(
   joint: 'and' | 'or' = 'and',
 ): Entry<Value[]> => ({
   print: (values, names) => {
-    const written = values.map((value) => entry.print(value, names));
+    const seen = names.bare && values.length > mostSeen ? values.slice(0, mostSeen - 1) : values;
+    const written = seen.map((value) => entry.print(value, names));
+    if (seen.length < values.length)
+      return `${written.join(', ')} ${joint} ${values.length - seen.length} more`;
     return written.length < 2
       ? written.join('')
       : `${written.slice(0, -1).join(', ')} ${joint} ${written.at(-1)}`;
@@ -58,6 +80,9 @@ export const several = <Value>(
     goOn([], at);
     return found;
   },
+  draft: (about) => [entry.draft(about)],
+  fits: (value) => Array.isArray(value) && value.every((each) => entry.fits(each)),
+  setting: () => ({ control: 'several', of: entry as Entry<unknown> }),
 });
 
 /** The same, with words of its own for none. */
@@ -67,6 +92,9 @@ export const orNone = <Value>(none: string, entry: Entry<Value[]>): Entry<Value[
     const to = reader.words(at, none);
     return [...(to < 0 ? nothing : [{ value: [], to }]), ...entry.read(at, reader)];
   },
+  draft: (about) => entry.draft(about),
+  fits: (value) => entry.fits(value),
+  setting: () => entry.setting(),
 });
 
 /** Two of one thing, with words between them. */
@@ -80,4 +108,7 @@ export const pair = <Value>(entry: Entry<Value>, joint: string): Entry<[Value, V
         .read(from, reader)
         .map((two) => ({ value: [one.value, two.value] as [Value, Value], to: two.to }));
     }),
+  draft: (about) => [entry.draft(about), entry.draft(about)],
+  fits: (value) => Array.isArray(value) && value.every((each) => entry.fits(each)),
+  setting: () => ({ control: 'pair', of: entry as Entry<unknown>, joint }),
 });

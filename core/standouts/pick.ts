@@ -1,4 +1,4 @@
-import type { ConditionSetting, Names } from '../conditions';
+import type { Names } from '../conditions';
 import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
@@ -19,10 +19,6 @@ export interface Asked {
 
 /** One way to pick points out. */
 export interface PickKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** its name in a list */
-  name: string;
-  draft: () => Definition;
-  settings: readonly ConditionSetting<Definition>[];
   /** before "of Fare revenue" */
   say: (definition: Definition, names: Names) => string;
   /** before "of" and the name of a series */

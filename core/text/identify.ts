@@ -1,7 +1,7 @@
 import { type ChartDefinition, type NamedPart, namedParts } from '../chart';
 import { freshId } from '../editing';
 import { isSameName } from '../formula';
-import { type Entry, Reader, readText } from '../sentences';
+import { type Written, Reader, readText } from '../sentences';
 import { type Heading } from './headings';
 import { dialLine, yardstickLine } from './lines';
 import { newName } from './newName';
@@ -29,16 +29,20 @@ export function nameAtStart(text: string): string | null {
   return after < 0 || reader.words(after, 'to be') >= 0 ? null : name.value;
 }
 
-const parts: readonly { heading: Heading; of: Of; called: string; line: Entry<unknown> | null }[] =
-  [
-    // Series are of one kind: where their figures come from may be what has changed.
-    { heading: 'Series', of: 'series', called: 'series', line: null },
-    { heading: 'Yardsticks', of: 'yardsticks', called: 'yardstick', line: yardstickLine },
-    { heading: 'Dials', of: 'dials', called: 'dial', line: dialLine },
-  ];
+const parts: readonly {
+  heading: Heading;
+  of: Of;
+  called: string;
+  line: Written<unknown> | null;
+}[] = [
+  // Series are of one kind: where their figures come from may be what has changed.
+  { heading: 'Series', of: 'series', called: 'series', line: null },
+  { heading: 'Yardsticks', of: 'yardsticks', called: 'yardstick', line: yardstickLine },
+  { heading: 'Dials', of: 'dials', called: 'dial', line: dialLine },
+];
 
 /** A name under a heading, with its line. */
-interface Written {
+interface Line {
   name: string;
   line: WrittenLine;
 }
@@ -53,7 +57,7 @@ export function identify(
   const asked: Asked[] = [];
   const ids = parts.flatMap(({ heading, of, called, line }) => {
     const known = all.filter((part) => part.of === of);
-    const written = under[heading].flatMap((each): Written[] => {
+    const written = under[heading].flatMap((each): Line[] => {
       const name = nameAtStart(each.text);
       return name === null ? [] : [{ name, line: each }];
     });
@@ -81,13 +85,13 @@ export function identify(
 }
 
 /** Tells the kind of what a line says, whatever it is named; empty where it cannot be read. */
-function kindsOf(line: Entry<unknown>, known: readonly NamedPart[]) {
+function kindsOf(line: Written<unknown>, known: readonly NamedPart[]) {
   const names = {
     series: known.filter(({ of }) => of === 'series'),
     yardstick: known.filter(({ of }) => of === 'yardsticks'),
     dial: known.filter(({ of }) => of === 'dials'),
   };
-  return ({ line: { text } }: Written): string => {
+  return ({ line: { text } }: Line): string => {
     const read = readText(line, text, names);
     return 'value' in read ? (read.value as { kind: string }).kind : '';
   };
@@ -97,7 +101,7 @@ function kindBefore(
   before: ChartDefinition | null,
   of: Of,
   id: string,
-  line: Entry<unknown> | null,
+  line: Written<unknown> | null,
 ): string {
   if (!line || of === 'series') return '';
   return before?.[of].find((each) => each.id === id)?.kind ?? '';

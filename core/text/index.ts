@@ -5,3 +5,6 @@ export { anyLine, type Typed } from './typedLine';
 export { previewOf, withTyped } from './withTyped';
 export { type Suggested, suggestedLines } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
+export { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from './lookLines';
+export { ruleLine, standoutLine, yardstickAlone } from './lines';
+export { type Head, headLine, seriesSaid } from './seriesLine';

@@ -18,7 +18,8 @@ import {
   said,
   Sentence,
   several,
-  text,
+  textAs,
+  type Written,
 } from '../sentences';
 import { pickEntry, type PickScope, type Ties } from '../standouts';
 import { type YardstickDefinition, yardstickEntry } from '../yardsticks';
@@ -28,9 +29,9 @@ import { colour, dash, lookSaid, width } from './strokes';
 /** Something with a name: the name, "is", and what it is. */
 function namedLine<Definition extends object>(
   isNamed: (definition: Definition) => boolean,
-  what: Entry<Definition>,
+  what: Written<Definition>,
   unnamed: string | null,
-): Entry<Definition> {
+): Written<Definition> {
   const nameOf = (definition: Definition) => (definition as { name?: string }).name ?? '';
   return {
     print: (definition, names) => {
@@ -67,17 +68,17 @@ export const ruleLine = Sentence.of<ColourRuleDefinition>()
   .words('where ')
   .slot('series', partName('series'))
   .words(' ')
-  .slot('condition', conditionEntry)
+  .slot('condition', conditionEntry, 'Condition')
   .words(', draw ')
   .slot('effect', choice({ line: 'it', points: 'its points', fill: 'the area to its mark' }))
   .words(' in ')
-  .slot('colour', colour)
+  .slot('colour', colour, 'Colour')
   .option('dash', null, dash)
   .option('width', null, width)
-  .option('name', '', between('called ', text));
+  .option('name', '', between('called ', textAs('Rule')));
 
 export const standoutLine = Sentence.of<StandoutDefinition>()
-  .slot('pick', pickEntry)
+  .slot('pick', pickEntry, 'Picks out')
   .words(' of ')
   .slot('series', partName('series'))
   .option(

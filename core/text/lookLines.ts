@@ -22,7 +22,7 @@ import {
   said,
   Sentence,
   storedName,
-  text,
+  textAs,
   yesOrNo,
 } from '../sentences';
 
@@ -38,11 +38,11 @@ const numbers = Sentence.of<NumberStyle>()
   )
   .option('decimals', null, between('with ', counted('decimal', { from: 0, to: 6 })))
   .option('short', true, said(false, 'in full'))
-  .option('unit', '', between('in ', text))
+  .option('unit', '', between('in ', textAs('£')))
   .option('unitAt', 'after', said('before' as const, 'the unit before'));
 
 /** What is said of one value axis, each time by its name. */
-const axis = (name: string) =>
+export const axisSaid = (name: string) =>
   Sentence.of<ValueAxisDefinition>()
     .option(
       'starts',
@@ -54,23 +54,20 @@ const axis = (name: string) =>
     )
     .option('from', null, between(`${name} stays from `, number()))
     .option('to', null, between(`${name} stays up to `, number()))
-    .option('title', '', between(`${name} is titled `, text))
+    .option('title', '', between(`${name} is titled `, textAs(name)))
     .option('numbers', null, between(`${name} is written `, numbers));
 
-const axes = Sentence.of<AxesDefinition>()
-  .group('first', plainAxes.first, axis('the value axis'), false)
-  .group(
-    'second',
-    plainAxes.second,
-    axis('the second value axis').and(
-      Sentence.of<{ aligned: boolean }>().option(
-        'aligned',
-        false,
-        said(true, 'the second value axis is aligned with the first'),
-      ),
-    ),
+export const secondAxisSaid = axisSaid('the second value axis').and(
+  Sentence.of<{ aligned: boolean }>().option(
+    'aligned',
     false,
-  )
+    said(true, 'the second value axis is aligned with the first'),
+  ),
+);
+
+const axes = Sentence.of<AxesDefinition>()
+  .group('first', plainAxes.first, axisSaid('the value axis'), false)
+  .group('second', plainAxes.second, secondAxisSaid, false)
   .option(
     'dates',
     null,
@@ -95,9 +92,13 @@ const axes = Sentence.of<AxesDefinition>()
     false,
   );
 
-const replay = Sentence.of<ReplayDefinition>()
+export const replaySaid = Sentence.of<ReplayDefinition>()
   .option('offered', plainReplay.offered, said(false, 'never replayed'))
-  .option('words', plainReplay.words, between('replayed with the words ', text))
+  .option(
+    'words',
+    plainReplay.words,
+    between('replayed with the words ', textAs('{count} of {all}, {value} so far')),
+  )
   .option('stands', plainReplay.stands, said(true, 'its words stand under the title'));
 
 const peek = Sentence.of<PeekDefinition>()
@@ -106,7 +107,7 @@ const peek = Sentence.of<PeekDefinition>()
   .option('size', 'medium', choice({ small: 'small', large: 'large' }))
   .option('shows', 'pointed', said('all' as const, 'all of it'));
 
-const linking = Sentence.of<LinkingDefinition>()
+export const linkingSaid = Sentence.of<LinkingDefinition>()
   .option('linked', plainLinking.linked, said(false, 'apart from the other charts'))
   .option('narrows', plainLinking.narrows, said(true, 'what is picked in it narrows the others'))
   .option('peek', undefined, between('shows ', peek));
@@ -128,10 +129,10 @@ export const lookLines = Sentence.of<Look>()
       .option('yardsticks', false, said(true, 'yardsticks in the legend too')),
     false,
   )
-  .option('emphasis', null, between('opens with the line ', text))
-  .group('replay', plainReplay, replay, true)
+  .option('emphasis', null, between('opens with the line ', textAs('Line')))
+  .group('replay', plainReplay, replaySaid, true)
   .option('notesHidden', undefined, yesOrNo('notes in the list alone', 'notes in the picture'))
-  .group('linking', plainLinking, linking, true);
+  .group('linking', plainLinking, linkingSaid, true);
 
 /** How a chart looks of which nothing is said. */
 export function plainLooks(): Look {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { shortMonthNames, shortWeekdayNames } from '../labels';
-import { type Names, offersFor, writeNamed } from '../sentences';
+import { type Named, type Names, offersFor, writeNamed } from '../sentences';
 import { around, randomCharts } from '../testing';
 import { anyLine, linesOf, namesWith } from './index';
 
@@ -14,11 +14,21 @@ const piecesOf = (line: string) => [
 /** Whether a piece is of the grammar's own words, or names what there is: all else has to be written. */
 function isKnown(piece: string, names: Names): boolean {
   const bare = piece.replace(/^\(+|[,:)%]+$/g, '');
-  const known = Object.values(names).flatMap((all) => all.map((each) => writeNamed(all, each)));
+  const known = Object.values(names as Record<string, readonly Named[]>).flatMap((all) =>
+    all.map((each) => writeNamed(all, each)),
+  );
   if (known.some((name) => name === bare)) return true;
   if ([...shortMonthNames, ...shortWeekdayNames].includes(bare)) return false;
   return /^[a-z-]+$/.test(bare);
 }
+
+const ofNoKind = (names: Names): Names =>
+  Object.fromEntries(
+    Object.entries(names as Record<string, readonly Named[]>).map(([of, all]) => [
+      of,
+      all.map(({ kind: _kind, ...each }) => each),
+    ]),
+  );
 
 const lacking = (begun: string, wanted: string) =>
   new Error(`After ‘${begun}’ there is no ‘${wanted}’ among the offers.`);
@@ -26,7 +36,8 @@ const lacking = (begun: string, wanted: string) =>
 it('offers each next word of a line, after two letters among the first eight', () => {
   fc.assert(
     fc.property(randomCharts, fc.nat(), (random, drawn) => {
-      const names = namesWith(random, around);
+      // Charts may name what does not suit, which is not offered: here nothing is told of kinds.
+      const names = ofNoKind(namesWith(random, around));
       // What is missing is written for what was there once, and offered to nobody.
       const lines = Object.values(linesOf(random, around))
         .flat()

@@ -9,5 +9,8 @@ export const partOfChart: Entry<string> = {
     (names.yardstick ?? []).some((each) => each.id === id)
       ? yardstick.print(id, names)
       : series.print(id, names),
+  draft: (about) => series.draft(about),
+  fits: (value) => series.fits(value),
+  setting: () => ({ control: 'name', of: ['series', 'yardstick'], called: 'held against' }),
   read: (at, reader) => [...series.read(at, reader), ...yardstick.read(at, reader)],
 };

@@ -1,6 +1,7 @@
 import { type ChartDefinition, namedParts } from '../chart';
 import { placeAfter } from '../editing';
 import type { Names } from '../sentences';
+import { heldAs } from '../yardsticks';
 import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
 import { lookLines } from './lookLines';
 import { titleLine } from './newName';
@@ -14,7 +15,16 @@ export const versionLine = 'Stand Mark 1';
 export function namesWith(chart: ChartDefinition, around: Names): Names {
   const parts = namedParts(chart);
   const of = (kind: (typeof parts)[number]['of']) => parts.filter((part) => part.of === kind);
-  return { ...around, series: of('series'), yardstick: of('yardsticks'), dial: of('dials') };
+  const dialKinds = new Map(chart.dials.map(({ id, kind }) => [id, kind]));
+  const heldKinds = new Map(
+    chart.yardsticks.map((each) => [each.id, heldAs(each) ? 'held' : 'seen']),
+  );
+  return {
+    ...around,
+    series: of('series'),
+    yardstick: of('yardsticks').map((each) => ({ ...each, kind: heldKinds.get(each.id) ?? '' })),
+    dial: of('dials').map((each) => ({ ...each, kind: dialKinds.get(each.id) ?? '' })),
+  };
 }
 
 /** A line of a chart's text, and what it says: by this a comment keeps to it. */

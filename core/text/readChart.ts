@@ -8,7 +8,7 @@ import {
 } from '../chart';
 import { freshId, placeAfter } from '../editing';
 import { isSameName } from '../formula';
-import { type Entry, type Names, readText } from '../sentences';
+import { type Written, type Names, readText } from '../sentences';
 import { type Heading, headings, partedLines } from './headings';
 import { type Answers, type Asked, identify, nameAtStart } from './identify';
 import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
@@ -142,7 +142,7 @@ class ChartReader {
   private unnamed<Each extends { id: string }>(
     heading: Heading,
     called: string,
-    entry: Entry<Each>,
+    entry: Written<Each>,
     before: readonly Each[],
   ): Each[] {
     const taken: string[] = [];
@@ -189,7 +189,7 @@ class ChartReader {
   }
 
   private line<Value>(
-    entry: Entry<Value>,
+    entry: Written<Value>,
     line: WrittenLine,
     key: string | ((value: Value) => string),
   ): Value | null {

@@ -20,7 +20,7 @@ import { figuresEntry } from '../origins';
 import {
   between,
   choice,
-  column,
+  columnOf,
   number,
   oneOf,
   orNone,
@@ -56,23 +56,25 @@ const top = Sentence.of<NonNullable<SplitDefinition['top']>>()
 
 const split = Sentence.of<SplitDefinition>()
   .words('a line for each word of ')
-  .slot('column', column)
+  .slot('column', columnOf('text'))
   .option('order', [], between('in the order ', several(word)))
-  .option('coloured', [], between('coloured in the order ', several(word)))
-  .option('colourBy', null, between('coloured by ', column))
+  .optionBy(
+    'coloured',
+    ({ order }) => order,
+    orNone('coloured in no order', between('coloured in the order ', several(word))),
+  )
+  .option('colourBy', null, between('coloured by ', columnOf('text')))
   .option('top', null, top);
 
 const gap = oneOf<GapTreatment>(
   gapKinds.map(({ kind, words }) => [kind, `gaps ${words}`] as const),
 );
 
-/** A series: its name, what it stands for, where its figures come from, and all that is not plain of it. */
-export const seriesLine = Sentence.of<SeriesDefinition>({ mark: null })
-  .slot('name', newName)
-  .words(' is ')
-  .slot('role', role)
+/** What a series stands for, where its figures come from, and all that is not plain of it. */
+export const seriesSaid = Sentence.of<SeriesDefinition>({ mark: null })
+  .slot('role', role, 'Stands for')
   .words(': ')
-  .slot('figures', figuresEntry)
+  .slot('figures', figuresEntry, 'Figures')
   .option('derived', plainSeries.derived, derivedEntry)
   .option('split', plainSeries.split, split)
   .option('evenly', plainSeries.evenly, said(true, 'divided evenly over shorter periods'))
@@ -83,6 +85,12 @@ export const seriesLine = Sentence.of<SeriesDefinition>({ mark: null })
   .option('fixed', undefined, yesOrNo('whatever the chart filters', 'as the chart filters'))
   .option('hidden', plainSeries.hidden, said(true, 'not drawn'))
   .group('stroke', { ...plainStroke, place: ownPlace }, strokeSaid, false);
+
+/** A series: its name, and what it is. */
+export const seriesLine = Sentence.of<SeriesDefinition>()
+  .slot('name', newName)
+  .words(' is ')
+  .and(seriesSaid);
 
 /** What a series is held against. */
 export interface MarkLine extends MarkDefinition {

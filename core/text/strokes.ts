@@ -17,22 +17,32 @@ import {
   pair,
   said,
   Sentence,
-  text,
+  textAs,
   yesOrNo,
 } from '../sentences';
 import { writeOrdinal } from '../labels';
 
-export const colour = oneOf<Colour>(colours.map((each) => [each, each] as const));
+export const colour = oneOf<Colour>(
+  colours.map((each) => [each, each] as const),
+  'colour',
+);
 
-export const dash = choice<Dash>({
-  solid: 'solid',
-  dash: 'dashed',
-  dot: 'dotted',
-  longdash: 'long-dashed',
-});
+export const dash = choice<Dash>(
+  {
+    solid: 'solid',
+    dash: 'dashed',
+    dot: 'dotted',
+    longdash: 'long-dashed',
+  },
+  'dash',
+);
 
 /** A width in pixels. */
-export const width = between('', number({ from: 0.5, to: 8, called: 'a width' }), ' wide');
+export const width = between(
+  '',
+  number({ from: 0.5, to: 8, called: 'a width', first: 3 }),
+  ' wide',
+);
 
 const points = Sentence.of<StrokeDefinition['points']>()
   .option(
@@ -78,7 +88,7 @@ export const strokeSaid = Sentence.of<StrokeDefinition>()
   );
 
 const label = Sentence.of<YardstickLook['label']>()
-  .option('text', plainLook.label.text, between('labelled ', text))
+  .option('text', plainLook.label.text, between('labelled ', textAs('{name}: {value}')))
   .option(
     'at',
     plainLook.label.at,

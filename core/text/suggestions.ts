@@ -31,6 +31,9 @@ export function suggestedLines(
   if (series === undefined) return [];
   const other = chart.series.find(({ id }) => id !== series)?.id ?? series;
   const names = namesWith(chart, around);
+  // What a series stands against is another one.
+  const others = (names.series ?? []).filter(({ id }) => id !== series);
+  const about = { names: { ...names, series: others }, level, today };
   const print = (typed: Typed) => anyLine.print(typed, names);
   const yardsticks = yardstickKinds
     .filter(({ ofTwo }) => !ofTwo || other !== series)
@@ -42,7 +45,7 @@ export function suggestedLines(
     all.map((value) => print({ of: 'yardstickAlone', value }));
   const rules = conditionKinds
     .filter(({ byMark }) => !byMark || chart.series[0]?.mark)
-    .map(({ draft }) => draft({ series, level, yardstick: yardstickHeld(chart) }))
+    .map(({ sentence }) => sentence.draft(about))
     .filter((condition) => isWhole(condition));
   return [
     { group: 'To read against', lines: say(yardsticks.filter((each) => heldAs(each))) },
@@ -56,15 +59,11 @@ export function suggestedLines(
     {
       group: 'Points',
       lines: pickKinds
-        .map(({ draft }) => draft())
+        .map(({ sentence }) => sentence.draft(about))
         .map((pick) => print({ of: 'standout', value: draftStandout('', series, pick) })),
     },
   ].filter(({ lines }) => lines.length > 0);
 }
-
-/** A yardstick that figures can be held against; empty where there is none. */
-const yardstickHeld = ({ yardsticks }: ChartDefinition): string =>
-  yardsticks.find((each) => heldAs(each))?.id ?? '';
 
 /** Whether a condition has all that it speaks of: a chart may hold nothing of that yet. */
 const isWhole = (condition: object): boolean =>

@@ -7,7 +7,7 @@ import {
   type StyledYardstick,
 } from '../chart';
 import type { DialDefinition } from '../dials';
-import type { Entry } from '../sentences';
+import type { Written } from '../sentences';
 import {
   dialLine,
   filterLine,
@@ -35,7 +35,7 @@ export interface Sayable {
   look: Look;
 }
 
-const entries: { [Of in keyof Sayable]: Entry<Sayable[Of]> } = {
+const entries: { [Of in keyof Sayable]: Written<Sayable[Of]> } = {
   yardstickAlone,
   standout: standoutLine,
   colourRule: ruleLine,
@@ -61,11 +61,11 @@ export const plainHead: Head = {
 export type Typed = { [Of in keyof Sayable]: { of: Of; value: Sayable[Of] } }[keyof Sayable];
 
 /** Any line of a chart's text, told by what it says. */
-export const anyLine: Entry<Typed> = {
-  print: ({ of, value }, names) => (entries[of] as Entry<unknown>).print(value, names),
+export const anyLine: Written<Typed> = {
+  print: ({ of, value }, names) => (entries[of] as Written<unknown>).print(value, names),
   read: (at, reader) =>
     Object.entries(entries).flatMap(([of, entry]) =>
-      (entry as Entry<unknown>)
+      (entry as Written<unknown>)
         .read(at, reader)
         .filter(({ to }) => to > at)
         .map(({ value, to }) => ({ value: { of, value } as Typed, to })),

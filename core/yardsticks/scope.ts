@@ -1,7 +1,7 @@
 import { boolean, mixed, object } from 'yup';
 import { yearOf } from '../calendar';
 import { figure } from '../values';
-import { between, counted, oneOf, said, Sentence, ways, yesOrNo } from '../sentences';
+import { between, counted, named, oneOf, said, Sentence, ways, yesOrNo } from '../sentences';
 import type { YardstickContext } from './context';
 
 export const scopePeriods = ['shown', 'last', 'thisYear', 'all'] as const;
@@ -41,26 +41,29 @@ const apart = Sentence.of<Scope>()
   .option('per', 'panel', said('chart' as const, 'all panels together'))
   .option('unfiltered', undefined, yesOrNo('whatever readers filter', 'as readers filter'));
 
-const scopeEntry = ways<Scope>(
-  [
-    ({ periods }) => periods === 'last',
-    Sentence.of<Scope>({ periods: 'last' })
-      .slot('count', between('over the last ', counted('finished period', { from: 1, to: 4000 })))
-      .and(apart),
-  ],
-  [
-    () => true,
-    Sentence.of<Scope>({ count: plainScope.count })
-      .slot(
-        'periods',
-        oneOf<Scope['periods']>([
-          ['shown', 'over the periods shown'],
-          ['all', 'over all periods'],
-          ['thisYear', 'over this fiscal year'],
-        ]),
-      )
-      .and(apart),
-  ],
+const scopeEntry = named(
+  'over',
+  ways<Scope>(
+    [
+      ({ periods }) => periods === 'last',
+      Sentence.of<Scope>({ periods: 'last' })
+        .slot('count', between('over the last ', counted('finished period', { from: 1, to: 4000 })))
+        .and(apart),
+    ],
+    [
+      () => true,
+      Sentence.of<Scope>({ count: plainScope.count })
+        .slot(
+          'periods',
+          oneOf<Scope['periods']>([
+            ['shown', 'over the periods shown'],
+            ['all', 'over all periods'],
+            ['thisYear', 'over this fiscal year'],
+          ]),
+        )
+        .and(apart),
+    ],
+  ),
 );
 
 /** A sentence of what is found from figures, with over which of them as its option. */

@@ -22,6 +22,7 @@ import { BenchChart } from './BenchChart';
 import { previewSizes } from './previewSizes';
 import { SaveLine } from './SaveLine';
 import { StepButtons } from './StepButtons';
+import { AboutChart } from './sentences';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { useNamesAround } from './typed/useNamesAround';
@@ -126,42 +127,43 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
       </TopBar>
       <main className="page bench">
         <h1 className="visually-hidden">{title}</h1>
-        <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
-        {(error || figures?.problems.length || bench.save.kind === 'failed') && (
-          <div className="problem" role="alert">
-            {error && sayProblem(error)}
-            {bench.save.kind === 'failed' && bench.save.sentence}
-            {figures?.problems.map(({ sentence }) => (
-              <p key={sentence}>{sentence}</p>
-            ))}
+        <AboutChart chart={definition} {...{ reading: told, around }}>
+          <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
+          {(error || figures?.problems.length || bench.save.kind === 'failed') && (
+            <div className="problem" role="alert">
+              {error && sayProblem(error)}
+              {bench.save.kind === 'failed' && bench.save.sentence}
+              {figures?.problems.map(({ sentence }) => (
+                <p key={sentence}>{sentence}</p>
+              ))}
+            </div>
+          )}
+          <div className="sheet bench-sheet">
+            <BenchChart
+              chartId={chartId}
+              chart={drawn}
+              {...{ onScale, grips }}
+              sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
+              reading={reading}
+              notes={notesShown && !definition.notesHidden ? notes : noNotes}
+              highlight={highlight}
+              onHighlight={onHighlight}
+              onWriteNote={write}
+              onOpenNote={(note) => setDraft(changedNote(note))}
+            />
+            <StandList
+              chart={definition}
+              reading={told}
+              notes={notes}
+              notesShown={notesShown}
+              onShowNotes={setNotesShown}
+              onWriteNote={() =>
+                write({ day: reading?.today ?? 0, series: latestLit(bench.highlight) })
+              }
+              onEditNote={(note) => setDraft(changedNote(note))}
+            />
           </div>
-        )}
-        <div className="sheet bench-sheet">
-          <BenchChart
-            chartId={chartId}
-            chart={drawn}
-            {...{ onScale, grips }}
-            sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
-            reading={reading}
-            notes={notesShown && !definition.notesHidden ? notes : noNotes}
-            highlight={highlight}
-            onHighlight={onHighlight}
-            onWriteNote={write}
-            onOpenNote={(note) => setDraft(changedNote(note))}
-          />
-          <StandList
-            chart={definition}
-            reading={told}
-            others={others}
-            notes={notes}
-            notesShown={notesShown}
-            onShowNotes={setNotesShown}
-            onWriteNote={() =>
-              write({ day: reading?.today ?? 0, series: latestLit(bench.highlight) })
-            }
-            onEditNote={(note) => setDraft(changedNote(note))}
-          />
-        </div>
+        </AboutChart>
       </main>
       <Suspense fallback={null}>
         {draft && (

@@ -1,19 +1,20 @@
 import { Input } from 'antd';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { originKind } from '../../core/origins';
 import type { Reading } from '../../core/reading';
 import type { Names } from '../../core/sentences';
-import type { Typed } from '../../core/text';
+import { type Head, headLine, seriesSaid, type Typed } from '../../core/text';
 import { Phrase } from '../controls';
 import { AgainstSetting } from './phrases/AgainstSetting';
-import { ArrangementPhrase } from './phrases/ArrangementPhrase';
 import { ChartFiltersPhrase } from './phrases/ChartFiltersPhrase';
-import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { GrainPhrase } from './phrases/GrainPhrase';
 import { SpanPhrase } from './phrases/SpanPhrase';
-import { SplitPhrase } from './phrases/SplitPhrase';
+import { PartName } from './PartName';
+import { notSaid } from './seriesPhrase';
+import { MoreOf, SaidPhrases } from './sentences';
+import { useOrdered } from './useOrdered';
 import { TypedPart } from './typed/TypedPart';
 import { addKey, useAddKey } from './typed/useAddKey';
 import { useChange, useSeriesChange } from './useBench';
@@ -49,70 +50,48 @@ export function Sentence({ chart, reading, around, onPreview }: SentenceProps) {
   );
 }
 
-/** A phrase that is silent while what it sets is plain. */
-interface Silent {
-  key: string;
-  plain: boolean;
-  /** what stands before it in the sentence */
-  lead: string;
-  phrase: ReactNode;
-}
-
 interface PhrasesProps extends SentenceProps {
   main: SeriesDefinition;
 }
 
+/** What the sentence says of its main series, where it is not plain, and of the chart. */
+const ofSeries = ['derived', 'split'];
+const ofChart = ['yearStart', 'arrangement', 'readerGrains'];
+
 /** What is not plain of a chart, and behind one handle what else can be said of it. */
 function Phrases({ chart, main, reading, around, onPreview }: PhrasesProps) {
+  const change = useChange();
   const onChange = useSeriesChange(main.id);
+  const onSaid = useOrdered(main, onChange);
   const props = { chart, series: main, onChange };
-  const silent: Silent[] = [
-    {
-      key: 'derived',
-      plain: main.derived === null,
-      lead: ', drawn ',
-      phrase: <DerivedPhrase {...props} />,
-    },
-    { key: 'split', plain: main.split === null, lead: ', ', phrase: <SplitPhrase {...props} /> },
-    {
-      key: 'arrangement',
-      plain: chart.arrangement.kind === 'one',
-      lead: ', ',
-      phrase: <ArrangementPhrase chart={chart} />,
-    },
-    {
-      key: 'filters',
-      plain: chart.filters.length === 0,
-      lead: ', ',
-      phrase: <ChartFiltersPhrase chart={chart} />,
-    },
-    {
-      key: 'against',
-      plain: main.mark === null,
-      lead: ', ',
-      phrase: <AgainstSetting chart={chart} main={main} />,
-    },
-  ];
   // What was plain when the handle was pressed stays where it is set until the handle is closed.
-  const [offered, setOffered] = useState<readonly string[] | null>(null);
-  const open = () => setOffered(silent.flatMap(({ key, plain }) => (plain ? [key] : [])));
+  const [offered, setOffered] = useState<{ filters: boolean; against: boolean } | null>(null);
+  const open = () =>
+    setOffered({ filters: chart.filters.length === 0, against: main.mark === null });
   useAddKey(open);
-  const isSaid = ({ key, plain }: Silent) => (offered ? !offered.includes(key) : !plain);
+  const series = { said: seriesSaid, definition: main, name: main.name, onChange: onSaid };
+  const head = {
+    said: headLine,
+    definition: chart,
+    name: 'the chart',
+    onChange: (next: Head) => change((before) => ({ ...before, ...next })),
+  };
   const taken = originKind(main.figures).say(main.figures);
+  const filters = <ChartFiltersPhrase chart={chart} />;
+  const against = <AgainstSetting chart={chart} main={main} />;
   return (
     <>
       <p className="sentence-words">
         <Phrase words={main.name} label="Figures">
           <FiguresFields {...props} />
+          <PartName chart={chart} part={{ of: 'series', id: main.id }} value={main.name} />
         </Phrase>
         {taken === plainlyTaken ? '' : `, ${taken}`} by <GrainPhrase chart={chart} main={main} />,{' '}
         <SpanPhrase chart={chart} reading={reading} />
-        {silent.filter(isSaid).map(({ key, lead, phrase }) => (
-          <span key={key}>
-            {lead}
-            {phrase}
-          </span>
-        ))}
+        <SaidPhrases {...series} only={ofSeries} />
+        <SaidPhrases {...head} only={ofChart} />
+        {chart.filters.length > 0 && !offered?.filters && <>, {filters}</>}
+        {main.mark !== null && !offered?.against && <>, {against}</>}
         {'. '}
         {!offered && (
           <button
@@ -128,11 +107,10 @@ function Phrases({ chart, main, reading, around, onPreview }: PhrasesProps) {
       </p>
       {offered && (
         <TypedPart {...{ chart, reading, around, onPreview }} onClose={() => setOffered(null)}>
-          {silent
-            .filter(({ key }) => offered.includes(key))
-            .map(({ key, phrase }) => (
-              <span key={key}>{phrase}</span>
-            ))}
+          {offered.against && <span>{against}</span>}
+          {offered.filters && <span>{filters}</span>}
+          <MoreOf {...series} words={main.name} not={(path) => notSaid(main)(path)} />
+          <MoreOf {...head} words="the chart" not={(path) => path === 'span'} />
         </TypedPart>
       )}
     </>

@@ -1,21 +1,18 @@
 import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
-import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
+import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { hangingOn, withoutPart } from '../../core/editing';
-import { Remove } from './usePart';
-import { Phrase } from '../controls';
+import { seriesSaid } from '../../core/text';
 import { toastUndo } from '../look';
 import { benchActions } from './benchSlice';
 import { AgainstSetting } from './phrases/AgainstSetting';
-import { AxisPhrase } from './phrases/AxisPhrase';
-import { DerivedPhrase } from './phrases/DerivedPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
-import { FiltersPhrase } from './phrases/FiltersPhrase';
-import { GapPhrase, HandoverPhrase, RolePhrase } from './phrases/RunPhrases';
-import { originKind } from '../../core/origins';
-import { SplitPhrase } from './phrases/SplitPhrase';
-import { StrokePhrase } from './phrases/StrokePhrase';
+import { PartName } from './PartName';
+import { notSaid } from './seriesPhrase';
+import { SaidPhrases } from './sentences';
 import { useChange, useSeriesChange } from './useBench';
+import { useOrdered } from './useOrdered';
+import { Remove } from './usePart';
 
 interface SeriesSentenceProps {
   chart: ChartDefinition;
@@ -29,19 +26,24 @@ interface SeriesSentenceProps {
 /** A series as a sentence, whose phrases are its settings, and what can be done with it. */
 export function SeriesSentence({ chart, series, line, live }: SeriesSentenceProps) {
   const onChange = useSeriesChange(series.id);
+  const onSaid = useOrdered(series, onChange);
   const props = { chart, series, onChange };
   return (
     <>
       <p className="row-sentence">
-        <Phrase words={series.name} label="Figures">
-          <FiguresFields {...props} live={live} />
-        </Phrase>
-        , {originKind(series.figures).say(series.figures)}
-        <FiltersPhrase {...props} />, drawn <DerivedPhrase {...props} />, <SplitPhrase {...props} />
-        . It stands for the <RolePhrase {...props} /> on <AxisPhrase {...props} />; its line is{' '}
-        <StrokePhrase {...props} />, its gaps are <GapPhrase {...props} />, and it hands over to{' '}
-        <HandoverPhrase {...props} />. It is <AgainstSetting chart={chart} main={series} />.
+        <SaidPhrases
+          said={seriesSaid}
+          definition={series}
+          name={series.name}
+          own={{ figures: () => <FiguresFields {...props} live={live} /> }}
+          not={notSaid(series)}
+          onChange={onSaid}
+        />
       </p>
+      <p className="row-sentence">
+        It is <AgainstSetting chart={chart} main={series} />.
+      </p>
+      <PartName chart={chart} part={{ of: 'series', id: series.id }} value={series.name} />
       <SeriesActs {...props} line={line} />
     </>
   );

@@ -12,8 +12,6 @@ import { YardstickRows } from './YardstickRows';
 interface StandListProps {
   chart: ChartDefinition;
   reading: Reading | null;
-  /** the other charts of its dashboard */
-  others: readonly { id: number; title: string }[];
   notes: readonly Note[];
   notesShown: boolean;
   onShowNotes: (shown: boolean) => void;
@@ -25,7 +23,6 @@ interface StandListProps {
 export function StandList({
   chart,
   reading,
-  others,
   notes,
   notesShown,
   onShowNotes,
@@ -39,7 +36,7 @@ export function StandList({
       <RuleRows chart={chart} reading={reading} />
       <StandoutRows chart={chart} reading={reading} />
       <DialRows chart={chart} reading={reading} />
-      <LookRows {...{ chart, reading, others }} />
+      <LookRows {...{ chart, reading }} />
       <section className="list-section" aria-label="Notes">
         <header>
           <h3>Notes</h3>

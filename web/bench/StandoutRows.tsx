@@ -6,6 +6,7 @@ import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
 import { StandoutSample } from './samples';
 import { StandoutSentence } from './conditions/StandoutSentence';
+import { useAbout } from './sentences';
 import { useChange } from './useBench';
 
 interface PartProps {
@@ -18,16 +19,20 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 /** The standouts of a chart, with the points they picked. */
 export function StandoutRows({ chart, reading }: PartProps) {
   const change = useChange();
+  const about = useAbout();
   const ids = chart.standouts.map(({ id }) => id);
   const items = chart.series.flatMap((series) =>
-    pickKinds.map(({ kind, name, draft }) => ({
-      label: `${capital(name)} of ${series.name}`,
-      add: () =>
-        change((before) => ({
-          ...before,
-          standouts: [...before.standouts, draftStandout(freshId(kind, ids), series.id, draft())],
-        })),
-    })),
+    pickKinds.map(({ kind, sentence }) => {
+      const pick = sentence.draft(about);
+      return {
+        label: `${capital(sentence.print(pick, about.names))} of ${series.name}`,
+        add: () =>
+          change((before) => ({
+            ...before,
+            standouts: [...before.standouts, draftStandout(freshId(kind, ids), series.id, pick)],
+          })),
+      };
+    }),
   );
   return (
     <ListSection
@@ -56,7 +61,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
             }
             figure={found[0]?.label ?? ''}
           >
-            <StandoutSentence chart={chart} standout={standout} />
+            <StandoutSentence standout={standout} />
           </ListRow>
         );
       })}

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { useDispatch, useSelector } from 'react-redux';
+import { useSelector, useStore } from 'react-redux';
 import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
 import { withChanged } from '../../core/editing';
 import { benchActions, type benchSlice } from './benchSlice';
@@ -11,11 +11,14 @@ export const useBenchState = () => useSelector((state: { bench: BenchState }) =>
 
 /** Changes the definition on the bench. */
 export function useChange(): (change: (chart: ChartDefinition) => ChartDefinition) => void {
-  const { definition } = useBenchState();
-  const dispatch = useDispatch();
+  const store = useStore<{ bench: BenchState }>();
   return useCallback(
-    (change) => definition && dispatch(benchActions.changed(change(definition))),
-    [definition, dispatch],
+    (change) => {
+      // As it stands when it is changed: what was asked for meanwhile may come late.
+      const { definition } = store.getState().bench;
+      if (definition) store.dispatch(benchActions.changed(change(definition)));
+    },
+    [store],
   );
 }
 

@@ -7,14 +7,16 @@ interface PhraseProps {
   words: string;
   /** what it sets */
   label: string;
+  /** it stands open at first */
+  opened?: boolean;
   children: ReactNode;
 }
 
 /** A phrase of the sentence that opens its setting. */
-export function Phrase({ words, label, children }: PhraseProps) {
-  const [open, setOpen] = useState(false);
+export function Phrase({ words, label, opened = false, children }: PhraseProps) {
+  const [open, setOpen] = useState(opened);
   // A page shows dozens of phrases: until one is opened, it is a button and nothing more.
-  const [wasOpened, setWasOpened] = useState(false);
+  const [wasOpened, setWasOpened] = useState(opened);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (!open) return;

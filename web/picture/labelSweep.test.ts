@@ -61,8 +61,11 @@ const sizes = [
   [300, 200],
 ] as const;
 
-const ways = arrangementKinds.flatMap(({ draft }) =>
-  (['ends', 'legend'] as const).map((as) => ({ arrangement: draft, as })),
+const ways = arrangementKinds.flatMap(({ sentence }) =>
+  (['ends', 'legend'] as const).map((as) => ({
+    arrangement: sentence.draft({ names: {}, level: 0, today: '2026-06-01' }),
+    as,
+  })),
 );
 
 it.each(ways)('lets no name lie on another or leave its picture: %j', ({ arrangement, as }) => {

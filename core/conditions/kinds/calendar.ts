@@ -13,8 +13,6 @@ export interface CalendarCondition {
   values: number[];
 }
 
-const numbered = (names: readonly string[]) => names.map((words, at) => ({ value: at + 1, words }));
-
 const calendarSentence = (
   part: CalendarCondition['part'],
   words: string,
@@ -29,7 +27,6 @@ const calendarSentence = (
 
 export const calendarCondition: ConditionKind<CalendarCondition> = {
   kind: 'calendar',
-  name: 'falls in some months or on some weekdays',
   sentence: ways<CalendarCondition>(
     [({ part }) => part === 'months', calendarSentence('months', 'falls in ', shortMonthNames)],
     [() => true, calendarSentence('weekdays', 'falls on ', shortWeekdayNames)],
@@ -39,24 +36,6 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
     part: mixed<CalendarCondition['part']>().oneOf(['months', 'weekdays']).required(),
     values: list(figure().integer().min(1).max(12).required(), 12).required(),
   }),
-  draft: () => ({ kind: 'calendar', part: 'months', values: [12, 1, 2] }),
-  settings: [
-    {
-      name: 'part',
-      label: 'Falls',
-      type: 'choice',
-      choices: [
-        { value: 'months', words: 'in months' },
-        { value: 'weekdays', words: 'on weekdays (by day)' },
-      ],
-    },
-    {
-      name: 'values',
-      label: 'Which',
-      type: 'several',
-      choices: ({ part }) => numbered(part === 'months' ? shortMonthNames : shortWeekdayNames),
-    },
-  ],
   say: ({ part, values }) => {
     const names = part === 'months' ? shortMonthNames : shortWeekdayNames;
     const known = values.flatMap((value) => names[value - 1] ?? []);

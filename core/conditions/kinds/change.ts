@@ -13,30 +13,21 @@ export interface ChangeCondition {
 
 export const changeCondition: ConditionKind<ChangeCondition> = {
   kind: 'change',
-  name: 'has changed on the period before',
   sentence: Sentence.of<ChangeCondition>({ kind: 'change' })
     .words('is ')
     .slot('is', choice({ up: 'up', down: 'down' }))
     .words(' on the period before')
-    .option('percent', 0, between('by ', number({ from: 0, to: 100_000 }), '% or more'), ' '),
+    .option(
+      'percent',
+      0,
+      between('by ', number({ from: 0, to: 100_000, first: 10 }), '% or more'),
+      ' ',
+    ),
   schema: object({
     kind: mixed<'change'>().oneOf(['change']).required(),
     is: mixed<ChangeCondition['is']>().oneOf(['up', 'down']).required(),
     percent: figure().min(0).max(100_000).required(),
   }),
-  draft: () => ({ kind: 'change', is: 'down', percent: 0 }),
-  settings: [
-    {
-      name: 'is',
-      label: 'Has gone',
-      type: 'choice',
-      choices: [
-        { value: 'up', words: 'up' },
-        { value: 'down', words: 'down' },
-      ],
-    },
-    { name: 'percent', label: 'By at least, in %', type: 'number' },
-  ],
   say: ({ is, percent }) =>
     `${is} on the period before${percent > 0 ? ` by ${percent}% or more` : ''}`,
   test: ({ is, percent }, { line: { figures, open }, exact }) =>

@@ -19,7 +19,6 @@ const dated = (is: DatesCondition['is'], before: string, after: string) =>
 
 export const datesCondition: ConditionKind<DatesCondition> = {
   kind: 'dates',
-  name: 'stands before or after a date',
   sentence: ways<DatesCondition>(
     [({ is }) => is === 'before', dated('before', 'is before ', '')],
     [() => true, dated('from', 'is from ', ' on')],
@@ -29,19 +28,6 @@ export const datesCondition: ConditionKind<DatesCondition> = {
     is: mixed<DatesCondition['is']>().oneOf(['before', 'from']).required(),
     date: dateText(),
   }),
-  draft: () => ({ kind: 'dates', is: 'from', date: null }),
-  settings: [
-    {
-      name: 'is',
-      label: 'Stands',
-      type: 'choice',
-      choices: [
-        { value: 'before', words: 'before' },
-        { value: 'from', words: 'on or after' },
-      ],
-    },
-    { name: 'date', label: 'Date, or today', type: 'date' },
-  ],
   say: ({ is, date }) => {
     const day = date === null ? null : parseDay(date);
     return `${is === 'before' ? 'before' : 'from'} ${day === null ? 'today' : writeDay(day)}${is === 'from' ? ' on' : ''}`;

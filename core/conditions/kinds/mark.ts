@@ -16,7 +16,6 @@ const words = {
 
 export const markCondition: ConditionKind<MarkCondition> = {
   kind: 'mark',
-  name: 'stands against its mark',
   sentence: Sentence.of<MarkCondition>({ kind: 'mark' }).slot(
     'is',
     oneOf<MarkCondition['is']>([
@@ -28,18 +27,6 @@ export const markCondition: ConditionKind<MarkCondition> = {
     kind: mixed<'mark'>().oneOf(['mark']).required(),
     is: mixed<'on' | 'off'>().oneOf(['on', 'off']).required(),
   }),
-  draft: () => ({ kind: 'mark', is: 'off' }),
-  settings: [
-    {
-      name: 'is',
-      label: 'Catches figures',
-      type: 'choice',
-      choices: [
-        { value: 'off', words: 'off the mark' },
-        { value: 'on', words: 'on the mark' },
-      ],
-    },
-  ],
   byMark: true,
   say: ({ is }, { mark, good }) => (mark === '' ? `${is} the mark` : `${words[good][is]} ${mark}`),
   test: ({ is }, { judgements }) => ({

@@ -13,31 +13,17 @@ export interface RunningCondition {
 
 export const runningCondition: ConditionKind<RunningCondition> = {
   kind: 'running',
-  name: 'is on or off its mark for periods in a row',
   sentence: Sentence.of<RunningCondition>({ kind: 'running' })
     .words('is ')
     .slot('is', choice({ off: 'off', on: 'on' }))
     .words(' its mark for the ')
-    .slot('nth', ordinal(writeOrdinal, { from: 2, to: 400, whole: true }))
+    .slot('nth', ordinal(writeOrdinal, { from: 2, to: 400, whole: true, first: 3 }))
     .words(' period running'),
   schema: object({
     kind: mixed<'running'>().oneOf(['running']).required(),
     is: mixed<RunningCondition['is']>().oneOf(['on', 'off']).required(),
     nth: figure().integer().min(2).max(400).required(),
   }),
-  draft: () => ({ kind: 'running', is: 'off', nth: 3 }),
-  settings: [
-    {
-      name: 'is',
-      label: 'Is',
-      type: 'choice',
-      choices: [
-        { value: 'off', words: 'off the mark' },
-        { value: 'on', words: 'on the mark' },
-      ],
-    },
-    { name: 'nth', label: 'From which period in a row', type: 'number' },
-  ],
   byMark: true,
   say: ({ is, nth }, { mark }) =>
     `${is} ${mark || 'the mark'} for the ${writeOrdinal(nth)} period running`,

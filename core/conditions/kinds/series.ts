@@ -1,7 +1,7 @@
 import { choice, partName, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
-import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sides, sideWords } from '../sides';
 
 /** Beside another series. */
 export interface SeriesCondition {
@@ -12,7 +12,6 @@ export interface SeriesCondition {
 
 export const seriesCondition: ConditionKind<SeriesCondition> = {
   kind: 'series',
-  name: 'stands against another series',
   sentence: Sentence.of<SeriesCondition>({ kind: 'series' })
     .words('is ')
     .slot('is', choice(sideWords))
@@ -23,11 +22,6 @@ export const seriesCondition: ConditionKind<SeriesCondition> = {
     is: mixed<Side>().oneOf(sides).required(),
     series: string().required().max(40),
   }),
-  draft: ({ series }) => ({ kind: 'series', is: 'over', series }),
-  settings: [
-    { name: 'is', label: 'Is', type: 'choice', choices: sideChoices },
-    { name: 'series', label: 'Series', type: 'series' },
-  ],
   say: ({ is, series }, names) => `${sideWords[is]} ${names.series(series)}`,
   test: ({ is, series }, context) => {
     const { line } = context;

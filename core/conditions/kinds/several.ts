@@ -38,7 +38,6 @@ export const severalCondition = <Each extends { kind: string }>(all: {
   test: ConditionKind<Each>['test'];
 }): ConditionKind<SeveralCondition<Each>> => ({
   kind: 'several',
-  name: 'meets several conditions',
   sentence: Sentence.of<SeveralCondition<Each>>({ kind: 'several' })
     .words('meets ')
     .slot('how', choice({ all: 'all', any: 'any' }))
@@ -54,18 +53,6 @@ export const severalCondition = <Each extends { kind: string }>(all: {
         .required(),
     }),
   ),
-  draft: () => ({ kind: 'several', how: 'all', of: [] }),
-  settings: [
-    {
-      name: 'how',
-      label: 'Holds when',
-      type: 'choice',
-      choices: [
-        { value: 'all', words: 'all of them hold' },
-        { value: 'any', words: 'any of them holds' },
-      ],
-    },
-  ],
   say: ({ how, of }, names) =>
     of.map((each) => all.say(each, names)).join(how === 'all' ? ' and ' : ' or ') || 'nothing yet',
   test: ({ how, of }, context): Test => {

@@ -2,7 +2,7 @@ import { choice, Sentence } from '../../sentences';
 import { mixed, object } from 'yup';
 import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge } from '../../yardsticks';
 import { type ConditionKind, never } from '../condition';
-import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sides, sideWords } from '../sides';
 
 /** Beside a value: a number, a dial, a statistic. */
 export interface ValueCondition {
@@ -13,7 +13,6 @@ export interface ValueCondition {
 
 export const valueCondition: ConditionKind<ValueCondition> = {
   kind: 'value',
-  name: 'stands against a value',
   sentence: Sentence.of<ValueCondition>({ kind: 'value' })
     .words('is ')
     .slot('is', choice(sideWords))
@@ -24,11 +23,6 @@ export const valueCondition: ConditionKind<ValueCondition> = {
     is: mixed<Side>().oneOf(sides).required(),
     to: edgeSchema,
   }),
-  draft: ({ level }) => ({ kind: 'value', is: 'over', to: { kind: 'number', number: level } }),
-  settings: [
-    { name: 'is', label: 'Is', type: 'choice', choices: sideChoices },
-    { name: 'to', label: 'Value', type: 'edge' },
-  ],
   say: ({ is, to }, names) =>
     `${sideWords[is]} ${sayEdge(to, names.dial)}${'series' in to ? ` of ${names.series(to.series)}` : ''}`,
   test: ({ is, to }, context) => {

@@ -21,11 +21,10 @@ export const isWithin = (value: number, mark: number, percent: number, exact: bo
     exact,
   ) <= 0;
 
-const percent = number({ from: 0, to: 1000 });
+const percent = number({ from: 0, to: 1000, first: 5 });
 
 export const withinCondition: ConditionKind<WithinCondition> = {
   kind: 'within',
-  name: 'is within some % of its mark',
   sentence: ways<WithinCondition>(
     [
       ({ is }) => is === 'within',
@@ -47,19 +46,6 @@ export const withinCondition: ConditionKind<WithinCondition> = {
     is: mixed<WithinCondition['is']>().oneOf(['within', 'beyond']).required(),
     percent: figure().min(0).max(1000).required(),
   }),
-  draft: () => ({ kind: 'within', is: 'within', percent: 5 }),
-  settings: [
-    {
-      name: 'is',
-      label: 'Is',
-      type: 'choice',
-      choices: [
-        { value: 'within', words: 'within' },
-        { value: 'beyond', words: 'farther than' },
-      ],
-    },
-    { name: 'percent', label: 'How many %', type: 'number' },
-  ],
   byMark: true,
   say: ({ is, percent }, { mark }) =>
     `${is === 'within' ? 'within' : 'farther than'} ${percent}% ${is === 'within' ? 'of' : 'from'} ${mark || 'its mark'}`,

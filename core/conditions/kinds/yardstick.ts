@@ -1,7 +1,7 @@
 import { choice, partName, Sentence } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { type ConditionKind, never } from '../condition';
-import { againstValues, type Side, sideChoices, sides, sideWords } from '../sides';
+import { againstValues, type Side, sides, sideWords } from '../sides';
 
 /** Beside a line among the yardsticks, or within or outside a band. */
 export interface YardstickCondition {
@@ -10,20 +10,13 @@ export interface YardstickCondition {
   yardstick: string;
 }
 
-const choices = [
-  ...sideChoices,
-  { value: 'inside', words: 'within' },
-  { value: 'outside', words: 'outside' },
-];
-
 export const yardstickCondition: ConditionKind<YardstickCondition> = {
   kind: 'yardstick',
-  name: 'stands against a yardstick',
   sentence: Sentence.of<YardstickCondition>({ kind: 'yardstick' })
     .words('is ')
     .slot('is', choice({ ...sideWords, inside: 'within', outside: 'outside' }))
     .words(' ')
-    .slot('yardstick', partName('yardstick')),
+    .slot('yardstick', partName('yardstick', 'held')),
   schema: object({
     kind: mixed<'yardstick'>().oneOf(['yardstick']).required(),
     is: mixed<YardstickCondition['is']>()
@@ -31,11 +24,6 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
       .required(),
     yardstick: string().defined().max(40),
   }),
-  draft: ({ yardstick }) => ({ kind: 'yardstick', is: 'over', yardstick }),
-  settings: [
-    { name: 'is', label: 'Is', type: 'choice', choices },
-    { name: 'yardstick', label: 'Yardstick', type: 'yardstick' },
-  ],
   say: ({ is, yardstick }, names) => {
     const words = is === 'inside' ? 'within' : is === 'outside' ? 'outside' : sideWords[is];
     return `${words} ${names.yardstick(yardstick)}`;

@@ -28,7 +28,7 @@ export const wordsFilter: FilterKind<WordsFilter> = {
       Sentence.of<WordsFilter>({ kind: 'words' })
         .slot('column', column)
         .slot('keep', yesOrNo(' is ', ' is not '))
-        .slot('words', several(word, 'or')),
+        .slot('words', several(word, 'or'), 'Words'),
     ],
   ),
   schema: object({

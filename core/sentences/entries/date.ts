@@ -1,6 +1,8 @@
 import { type Day, formatDay, nextPeriod, parseDay, periodStart, twoDigits } from '../../calendar';
 import { monthNames, shortMonthNames, writeDay, writePeriod } from '../../labels';
-import { type Entry, nothing } from '../entry';
+import { nothing } from '../combined';
+import type { Entry } from '../entry';
+import type { About, Setting } from '../entry';
 import type { Reader } from '../reader';
 
 const iso = /\d{4}-\d{2}-\d{2}(?!\d)/y;
@@ -30,8 +32,16 @@ function dateAt(at: number, reader: Reader): Found | null {
   return { day: spelledDay, to: found.index + found[0].length, isMonth: found[1] === undefined };
 }
 
+/** How a day begins, and is set. */
+const dated = {
+  draft: ({ today }: About): string => today,
+  fits: (value: unknown): boolean => typeof value === 'string' && parseDay(value) !== null,
+  setting: (): Setting => ({ control: 'date', called: 'date' }),
+};
+
 /** A day, kept as 2026-11-23 and written 23 Nov 2026. */
 export const date: Entry<string> = {
+  ...dated,
   print: (value) => writeDay(parseDay(value) ?? 0),
   read: (at, reader) => {
     const found = dateAt(at, reader);
@@ -45,6 +55,7 @@ export const date: Entry<string> = {
  * @param end it is the last day of what it is written as
  */
 export const monthOrDate = (end: boolean): Entry<string> => ({
+  ...dated,
   print: (value) => {
     const day = parseDay(value) ?? 0;
     const start = periodStart(day, 'month');

@@ -1,5 +1,6 @@
 import { isSameName } from '../../formula';
-import { type Entry, nothing } from '../entry';
+import { nothing } from '../combined';
+import type { Entry } from '../entry';
 import { type Named, type NameOf, quoted, writeName, writeNamed } from '../names';
 import type { Read, Reader } from '../reader';
 import { number } from './number';
@@ -28,23 +29,36 @@ export function namesAt(at: number, reader: Reader, known: readonly Named[]): Re
 
 const whole = number({ whole: true, from: 0 });
 
+/** Whether something is of a kind that is asked for, as far as that is known. */
+export const suits = (each: Named, kind: string | undefined) =>
+  kind === undefined || each.kind === undefined || each.kind === kind;
+
 /**
  * Something that has a name, kept as its id. What is not there any more is written as missing, with its id.
  * @param of what it is, as a place to look for it
  * @param read the id that is written of what is missing
+ * @param kind what it has to be to be offered; left out: anything
  */
-function named<Id extends string | number>(of: NameOf, read: (id: string) => Id): Entry<Id> {
+function named<Id extends string | number>(
+  of: NameOf,
+  read: (id: string) => Id,
+  kind?: string,
+): Entry<Id> {
   const missing = `the missing ${of}`;
   const gone = new RegExp(`${missing}(?=\\s*")`, 'iy');
   return {
+    draft: ({ names }) => read(String(names[of]?.find((each) => suits(each, kind))?.id ?? '')),
+    fits: (value) => typeof value === typeof read('0'),
+    setting: () => ({ control: 'name', of: [of], called: of, ...(kind && { kind }) }),
     print: (id, names) => {
       const known = names[of] ?? [];
       const found = known.find((each) => each.id === id);
-      return found ? writeNamed(known, found) : `${missing} ${quoted(String(id))}`;
+      return found ? writeNamed(known, found, names) : `${missing} ${quoted(String(id), names)}`;
     },
     read: (at, reader) => {
       const known = reader.names[of] ?? [];
-      for (const each of known) reader.expect(at, { text: writeNamed(known, each) });
+      for (const each of known)
+        if (suits(each, kind)) reader.expect(at, { text: writeNamed(known, each) });
       if (known.length === 0) reader.expect(at, { text: `the name of a ${of}`, open: true });
       const found = namesAt(at, reader, known).flatMap(({ value, to }) =>
         numbered(
@@ -75,23 +89,33 @@ function numbered(alike: readonly Named[], at: number, reader: Reader): Read<str
 }
 
 /** The id of a part of the chart, by its name. */
-export const partName = (of: 'series' | 'yardstick' | 'dial'): Entry<string> =>
-  named(of, (id) => id);
+export const partName = (of: 'series' | 'yardstick' | 'dial', kind?: string): Entry<string> =>
+  named(of, (id) => id, kind);
 
 /** The number of something that is kept beside charts, by its name. */
 export const storedName = (of: 'source' | 'measure' | 'chart'): Entry<number> => named(of, Number);
 
-/** A column of a source: any name between quotes, or one that is known. */
-export const column: Entry<string> = {
+/**
+ * A column of a source: any name between quotes, or one that is known.
+ * @param kind what its cells have to be for it to be offered; left out: anything
+ */
+export const columnOf = (kind?: 'date' | 'number' | 'text'): Entry<string> => ({
+  draft: ({ names }) => names.column?.find((each) => suits(each, kind))?.name ?? '',
+  fits: (value) => typeof value === 'string',
+  setting: () => ({ control: 'column', called: 'column', ...(kind && { kind }) }),
   print: writeName,
   read: (at, reader) => {
     const known = reader.names.column ?? [];
-    for (const each of known) reader.expect(at, { text: writeName(each.name) });
+    for (const each of known)
+      if (suits(each, kind)) reader.expect(at, { text: writeName(each.name) });
     if (known.length === 0) reader.expect(at, { text: 'the name of a column', open: true });
     const found = namesAt(at, reader, known);
     return found.length > 0 ? found : plainAt(at, reader);
   },
-};
+});
+
+/** A column whose cells may be anything. */
+export const column = columnOf();
 
 const bareWord = /\p{Lu}[\p{L}\p{N}]*/uy;
 

@@ -1,4 +1,6 @@
-import { type Entry, nothing } from '../entry';
+import { mapped, nothing } from '../combined';
+import type { Entry } from '../entry';
+import type { About, Setting } from '../entry';
 
 const written = /[-−+]?(?:\d+(?:\.\d+)?|\.\d+)(?:e[-+]?\d+)?(?![\p{L}\p{N}])/iuy;
 
@@ -8,22 +10,35 @@ interface Bounds {
   whole?: boolean;
   /** what is expected, as "a number of periods" */
   called?: string;
+  /** what it is at first; left out: the least there is, or a value in the middle of the axis */
+  first?: number;
 }
 
+/** How a number begins and is set, within its bounds. */
+const bounded = ({ from = -Infinity, to = Infinity, whole = false, first }: Bounds) => {
+  const fits = (value: unknown): boolean =>
+    typeof value === 'number' &&
+    value >= from &&
+    value <= to &&
+    (!whole || Number.isInteger(value));
+  return {
+    fits,
+    draft: ({ level }: About): number => first ?? (from > -Infinity ? from : level),
+    setting: (): Setting => ({ control: 'number', from, to, whole }),
+  };
+};
+
 /** A number as it is written: 40, -1.5, 1e-9. */
-export const number = ({
-  from = -Infinity,
-  to = Infinity,
-  whole = false,
-  called = 'a number',
-}: Bounds = {}): Entry<number> => ({
+export const number = ({ called = 'a number', ...bounds }: Bounds = {}): Entry<number> => ({
+  ...bounded(bounds),
   print: (value) => String(value),
   read: (at, reader) => {
     const found = reader.match(at, written);
     const value = found ? Number(found[0].replace('−', '-')) : NaN;
     reader.expect(at, { text: called, open: true });
-    const fits = found && value >= from && value <= to && (!whole || Number.isInteger(value));
-    return fits ? [{ value, to: found.index + found[0].length }] : nothing;
+    return found && bounded(bounds).fits(value)
+      ? [{ value, to: found.index + found[0].length }]
+      : nothing;
   },
 });
 
@@ -33,17 +48,16 @@ const ordinals = /(\d+(?:\.\d+)?(?:e[-+]?\d+)?)(?:st|nd|rd|th)(?![\p{L}\p{N}])/i
  * A number in an order: 1st, 2nd, 90th.
  * @param write as it is written in sentences
  */
-export const ordinal = (
-  write: (value: number) => string,
-  { from = -Infinity, to = Infinity, whole = false }: Bounds = {},
-): Entry<number> => ({
+export const ordinal = (write: (value: number) => string, bounds: Bounds = {}): Entry<number> => ({
+  ...bounded(bounds),
   print: write,
   read: (at, reader) => {
     const found = reader.match(at, ordinals);
     const value = Number(found?.[1]);
     reader.expect(at, { text: 'a number such as 3rd', open: true });
-    const fits = found && value >= from && value <= to && (!whole || Number.isInteger(value));
-    return fits ? [{ value, to: found.index + found[0].length }] : nothing;
+    return found && bounded(bounds).fits(value)
+      ? [{ value, to: found.index + found[0].length }]
+      : nothing;
   },
 });
 
@@ -54,6 +68,9 @@ export const ordinal = (
 export const counted = (one: string, bounds: Bounds = {}): Entry<number> => {
   const plain = number({ whole: true, ...bounds, called: `a number of ${one}s` });
   return {
+    draft: (about) => plain.draft(about),
+    fits: (value) => plain.fits(value),
+    setting: () => ({ ...plain.setting(), unit: `${one}s` }) as Setting,
     print: (value, names) => `${plain.print(value, names)} ${one}${value === 1 ? '' : 's'}`,
     read: (at, reader) =>
       plain.read(at, reader).flatMap(({ value, to }) => {
@@ -80,4 +97,20 @@ export const signed = (under: Entry<number>, over: Entry<number>): Entry<number>
       .flatMap(({ value, to }) => (value > 0 ? [{ value: -value, to }] : nothing)),
     ...over.read(at, reader).filter(({ value }) => value >= 0),
   ],
+  draft: (about) => over.draft(about),
+  fits: (value) => typeof value === 'number' && (value < 0 ? under.fits(-value) : over.fits(value)),
+  setting: () => ({
+    control: 'ways',
+    ways: [
+      {
+        is: (value) => Number(value) < 0,
+        entry: mapped(
+          under,
+          (value) => -value,
+          (value: number) => -value,
+        ) as Entry<unknown>,
+      },
+      { is: (value) => Number(value) >= 0, entry: over as Entry<unknown> },
+    ],
+  }),
 });

@@ -1,4 +1,5 @@
-import { type Entry, nothing } from '../entry';
+import { nothing } from '../combined';
+import type { Entry } from '../entry';
 import { quoted } from '../names';
 import type { Reader } from '../reader';
 import { quotedAt } from './text';
@@ -28,9 +29,12 @@ function within(at: number, reader: Reader) {
 
 /** A text between parentheses, as a formula; between quotes where its own parentheses do not match. */
 export const parenthesised: Entry<string> = {
-  print: (value) => (isBalanced(value) ? `(${value})` : quoted(value)),
+  print: (value, names) => (isBalanced(value) ? `(${value})` : quoted(value, names)),
   read: (at, reader) => {
     const found = within(at, reader) ?? quotedAt(at, reader);
     return found ? [found] : nothing;
   },
+  draft: () => '',
+  fits: (value) => typeof value === 'string',
+  setting: () => ({ control: 'text' }),
 };

@@ -1,4 +1,5 @@
-import { type Entry, nothing } from '../entry';
+import { nothing } from '../combined';
+import type { Entry } from '../entry';
 import { isPlainName, quoted, writeName } from '../names';
 import type { Read, Reader } from '../reader';
 
@@ -17,9 +18,14 @@ export function quotedAt(at: number, reader: Reader): Read<string> | null {
   return other && { value: other[1] as string, to: other.index + other[0].length };
 }
 
+const isText = (value: unknown): boolean => typeof value === 'string';
+
 /** A text between quotes. */
 export const text: Entry<string> = {
   print: quoted,
+  draft: () => '',
+  fits: isText,
+  setting: () => ({ control: 'text' }),
   read: (at, reader) => {
     const found = quotedAt(at, reader);
     reader.expect(at, { text: 'a text between quotes', open: true });
@@ -27,11 +33,20 @@ export const text: Entry<string> = {
   },
 };
 
+/**
+ * The same, of a text that says something from the first.
+ * @param first what it says until another is written
+ */
+export const textAs = (first: string): Entry<string> => ({ ...text, draft: () => first });
+
 const bare = /[\p{L}\p{N}]+/uy;
 
 /** A word of a category, or another name that nothing lists: between quotes, or plain with a capital. */
 export const word: Entry<string> = {
   print: writeName,
+  draft: () => '',
+  fits: isText,
+  setting: () => ({ control: 'word' }),
   read: (at, reader) => {
     const found = quotedAt(at, reader);
     if (found) return [found];

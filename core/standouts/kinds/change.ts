@@ -9,11 +9,8 @@ export interface ChangePick {
 
 export const change: PickKind<ChangePick> = {
   kind: 'change',
-  name: 'the largest change',
   sentence: Sentence.of<ChangePick>({ kind: 'change' }).words('the largest change'),
   schema: object({ kind: mixed<'change'>().oneOf(['change']).required() }),
-  draft: () => ({ kind: 'change' }),
-  settings: [],
   say: () => 'largest change',
   pick: (candidates, _, { change: changeOf }) => {
     const sizes = candidates.map((each) => Math.abs(changeOf(each) ?? 0));

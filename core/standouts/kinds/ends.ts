@@ -12,11 +12,8 @@ export interface LastPick {
 
 export const first: PickKind<FirstPick> = {
   kind: 'first',
-  name: 'the first',
   sentence: Sentence.of<FirstPick>({ kind: 'first' }).words('the first'),
   schema: object({ kind: mixed<'first'>().oneOf(['first']).required() }),
-  draft: () => ({ kind: 'first' }),
-  settings: [],
   say: () => 'first',
   byLine: true,
   pick: (candidates) => candidates.slice(0, 1),
@@ -24,11 +21,8 @@ export const first: PickKind<FirstPick> = {
 
 export const last: PickKind<LastPick> = {
   kind: 'last',
-  name: 'the last',
   sentence: Sentence.of<LastPick>({ kind: 'last' }).words('the last'),
   schema: object({ kind: mixed<'last'>().oneOf(['last']).required() }),
-  draft: () => ({ kind: 'last' }),
-  settings: [],
   say: () => 'last',
   byLine: true,
   pick: (candidates) => candidates.slice(-1),

@@ -12,7 +12,6 @@ export interface EveryPick {
 
 export const every: PickKind<EveryPick> = {
   kind: 'every',
-  name: 'every point, or every nth',
   sentence: ways<EveryPick>(
     [
       ({ nth }) => nth === 1,
@@ -30,8 +29,6 @@ export const every: PickKind<EveryPick> = {
     kind: mixed<'every'>().oneOf(['every']).required(),
     nth: figure().integer().min(1).max(400).required(),
   }),
-  draft: () => ({ kind: 'every', nth: 1 }),
-  settings: [{ name: 'nth', label: 'Every so many', type: 'number' }],
   say: ({ nth }) => (nth === 1 ? 'every point' : `one point in ${nth}`),
   byLine: true,
   pick: (candidates, { nth }) =>

@@ -18,11 +18,8 @@ const best = (candidates: readonly Candidate[], sign: 1 | -1) => {
 
 export const highest: PickKind<HighestPick> = {
   kind: 'highest',
-  name: 'the highest',
   sentence: Sentence.of<HighestPick>({ kind: 'highest' }).words('the highest'),
   schema: object({ kind: mixed<'highest'>().oneOf(['highest']).required() }),
-  draft: () => ({ kind: 'highest' }),
-  settings: [],
   say: () => 'highest',
   extreme: true,
   pick: (candidates) => best(candidates, 1),
@@ -30,11 +27,8 @@ export const highest: PickKind<HighestPick> = {
 
 export const lowest: PickKind<LowestPick> = {
   kind: 'lowest',
-  name: 'the lowest',
   sentence: Sentence.of<LowestPick>({ kind: 'lowest' }).words('the lowest'),
   schema: object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
-  draft: () => ({ kind: 'lowest' }),
-  settings: [],
   say: () => 'lowest',
   extreme: true,
   pick: (candidates) => best(candidates, -1),

@@ -14,20 +14,19 @@ export interface LargestPick {
 
 export const largest: PickKind<LargestPick> = {
   kind: 'largest',
-  name: 'the nth largest',
   sentence: ways<LargestPick>(
     [
       ({ only }) => only,
       Sentence.of<LargestPick>({ kind: 'largest', only: true })
         .words('the ')
-        .slot('count', ordinal(writeOrdinal, { from: 1, to: 50, whole: true }))
+        .slot('count', ordinal(writeOrdinal, { from: 1, to: 50, whole: true, first: 3 }))
         .words(' largest'),
     ],
     [
       () => true,
       Sentence.of<LargestPick>({ kind: 'largest', only: false })
         .words('the ')
-        .slot('count', number({ from: 1, to: 50, whole: true }))
+        .slot('count', number({ from: 1, to: 50, whole: true, first: 3 }))
         .words(' largest'),
     ],
   ),
@@ -36,19 +35,6 @@ export const largest: PickKind<LargestPick> = {
     count: figure().integer().min(1).max(50).required(),
     only: mixed<boolean>().oneOf([true, false]).required(),
   }),
-  draft: () => ({ kind: 'largest', count: 3, only: false }),
-  settings: [
-    { name: 'count', label: 'How many', type: 'number' },
-    {
-      name: 'only',
-      label: 'Of these',
-      type: 'choice',
-      choices: [
-        { value: false, words: 'all of them' },
-        { value: true, words: 'only the last' },
-      ],
-    },
-  ],
   say: ({ count, only }) => (only ? `largest but ${count - 1}` : `${count} largest`),
   pick: (candidates, { count, only }) =>
     [...candidates]

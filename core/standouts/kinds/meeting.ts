@@ -16,7 +16,6 @@ export interface MeetingPick {
 
 export const meeting: PickKind<MeetingPick> = {
   kind: 'meeting',
-  name: 'all that meet a condition',
   sentence: Sentence.of<MeetingPick>({ kind: 'meeting' })
     .words('each point that ')
     .slot('condition', between('(', conditionEntry, ')')),
@@ -24,8 +23,6 @@ export const meeting: PickKind<MeetingPick> = {
     kind: mixed<'meeting'>().oneOf(['meeting']).required(),
     condition: conditionSchema,
   }),
-  draft: () => ({ kind: 'meeting', condition: { kind: 'mark', is: 'off' } }),
-  settings: [{ name: 'condition', label: 'Points that', type: 'condition' }],
   say: ({ condition }, names) => `points ${sayCondition(condition, names)}`,
   pick: (candidates, _, { meets }) => candidates.filter(meets),
 };

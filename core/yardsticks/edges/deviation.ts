@@ -15,11 +15,10 @@ export interface DeviationEdge {
   scope?: Scope;
 }
 
-const deviations = counted('deviation', { from: 0, to: 10, whole: false });
+const deviations = counted('deviation', { from: 0, to: 10, whole: false, first: 1 });
 
 export const deviationEdge: EdgeKind<DeviationEdge> = {
   kind: 'deviation',
-  name: 'standard deviations from the mean',
   schema: object({
     kind: mixed<'deviation'>().oneOf(['deviation']).required(),
     times: figure().min(-10).max(10).required(),
@@ -30,9 +29,12 @@ export const deviationEdge: EdgeKind<DeviationEdge> = {
     Sentence.of<DeviationEdge>({ kind: 'deviation' })
       .words('the mean of ')
       .slot('series', partName('series'))
-      .slot('times', signed(between(' less ', deviations), between(' plus ', deviations))),
+      .slot(
+        'times',
+        signed(between(' less ', deviations), between(' plus ', deviations)),
+        'How far',
+      ),
   ),
-  draft: (series) => ({ kind: 'deviation', times: -1, series }),
   say: ({ times }) =>
     `${Math.abs(times)} standard deviation${Math.abs(times) === 1 ? '' : 's'} ${times < 0 ? 'under' : 'over'} the mean`,
   find: ({ times, series, scope }, context) => {

@@ -15,10 +15,6 @@ export type EdgeNames = (dial: string) => string;
 
 /** One kind of value on an axis: a number, a statistic, a distance from the mean. */
 export interface EdgeKind<Definition extends { kind: string }> extends Kind<Definition> {
-  /** its name in a list */
-  name: string;
-  /** what it is when it is chosen, of a series */
-  draft: (series: string) => Definition;
   /** its words, before "of Fare revenue" */
   say: (definition: Definition, names: EdgeNames) => string;
   sentence: Said<Definition>;

@@ -11,13 +11,11 @@ export interface NumberEdge {
 
 export const numberEdge: EdgeKind<NumberEdge> = {
   kind: 'number',
-  name: 'a number',
   schema: object({
     kind: mixed<'number'>().oneOf(['number']).required(),
     number: figure().required(),
   }),
   sentence: Sentence.of<NumberEdge>({ kind: 'number' }).slot('number', number()),
-  draft: () => ({ kind: 'number', number: 0 }),
   say: ({ number }) => String(number),
   find: ({ number }) => ({ value: number, exact: true }),
 };

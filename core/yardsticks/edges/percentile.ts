@@ -18,7 +18,6 @@ export interface PercentileEdge {
 
 export const percentileEdge: EdgeKind<PercentileEdge> = {
   kind: 'percentile',
-  name: 'a percentile',
   schema: object({
     kind: mixed<'percentile'>().oneOf(['percentile']).required(),
     percent: figure().min(0).max(100).required(),
@@ -28,11 +27,10 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
   sentence: withScope(
     Sentence.of<PercentileEdge>({ kind: 'percentile' })
       .words('the ')
-      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100 }))
+      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100, first: 90 }))
       .words(' percentile of ')
       .slot('series', partName('series')),
   ),
-  draft: (series) => ({ kind: 'percentile', percent: 90, series }),
   say: ({ percent }) => `${writeOrdinal(percent)} percentile`,
   find: ({ percent, series, scope }, context) => ({
     value: percentile(finishedOf(context, series, scope), percent / 100),

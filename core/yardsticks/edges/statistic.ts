@@ -27,7 +27,6 @@ const statisticWords: Record<Statistic, string> = {
 
 export const statisticEdge: EdgeKind<StatisticEdge> = {
   kind: 'statistic',
-  name: 'a statistic',
   schema: object({
     kind: mixed<'statistic'>().oneOf(['statistic']).required(),
     statistic: mixed<Statistic>().oneOf(statisticNames).required(),
@@ -41,7 +40,6 @@ export const statisticEdge: EdgeKind<StatisticEdge> = {
       .words(' of ')
       .slot('series', partName('series')),
   ),
-  draft: (series) => ({ kind: 'statistic', statistic: 'mean', series }),
   say: ({ statistic }) => statistic,
   find: ({ statistic, series, scope }, context) => ({
     value: statistics[statistic](finishedOf(context, series, scope)),

@@ -50,7 +50,7 @@ export const foundDate: YardstickKind<FoundDateDefinition> = {
       () => true,
       Sentence.of<FoundDateDefinition>({ kind: 'foundDate', at: 'dial' })
         .words('a line on the date of ')
-        .slot('dial', nullable('no dial', partName('dial')))
+        .slot('dial', nullable('no dial', partName('dial', 'date')))
         .option('offsetDays', 0, daysFrom('it')),
     ],
   ),

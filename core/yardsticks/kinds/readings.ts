@@ -49,14 +49,14 @@ const end = lazy(({ kind }: ReadingsEnd = { kind: 'percentile', percent: 50 }) =
   kind === 'deviation' ? ends.deviation : ends.percentile,
 );
 
-const deviations = counted('deviation', { from: 0, to: 10, whole: false });
+const deviations = counted('deviation', { from: 0, to: 10, whole: false, first: 1 });
 
 const endEntry = ways<ReadingsEnd>(
   [
     ({ kind }) => kind === 'percentile',
     Sentence.of<ReadingsEnd & { kind: 'percentile' }>({ kind: 'percentile' })
       .words('their ')
-      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100 }))
+      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100, first: 90 }))
       .words(' percentile') as unknown as Said<ReadingsEnd>,
   ],
   [

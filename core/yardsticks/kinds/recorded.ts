@@ -1,4 +1,4 @@
-import { between, column, either, nullable, said, Sentence, storedName } from '../../sentences';
+import { between, columnOf, either, nullable, said, Sentence, storedName } from '../../sentences';
 import { mixed, object, string } from 'yup';
 import { figure } from '../../values';
 import { nothingFound, type YardstickKind } from './kind';
@@ -25,7 +25,7 @@ export interface RecordedDate {
 const unchosen = either<'', string>(
   said('', 'no column'),
   (name): name is '' => name === '',
-  column,
+  columnOf('date'),
 );
 
 /** More dates than these of one yardstick are not drawn. */
@@ -38,7 +38,7 @@ export const recorded: YardstickKind<RecordedDefinition> = {
     .slot('date', unchosen)
     .words(' in ')
     .slot('sourceId', nullable('no source', storedName('source')))
-    .option('label', '', between('named by ', column)),
+    .option('label', '', between('named by ', columnOf('text'))),
   schema: object({
     id: string().required().max(40),
     kind: mixed<'recorded'>().oneOf(['recorded']).required(),

@@ -21,7 +21,7 @@ export const today: YardstickKind<TodayDefinition> = {
       ({ dial }) => dial != null,
       Sentence.of<TodayDefinition>({ kind: 'today' })
         .words('a line as many days from today as ')
-        .slot('dial', partName('dial') as Entry<string | null | undefined>)
+        .slot('dial', partName('dial', 'number') as Entry<string | null | undefined>)
         .words(' says')
         .option('offsetDays', 0, between('else ', daysFrom('today'))),
     ],

@@ -1,14 +1,15 @@
 import dayjs from 'dayjs';
 import { type ChartDefinition } from '../../../core/chart';
 import { freshId, hangingOn } from '../../../core/editing';
-import type { DialDefinition } from '../../../core/dials';
+import { type DialDefinition, dialEntry } from '../../../core/dials';
 import type { Reading } from '../../../core/reading';
 import { PartName } from '../PartName';
 import { AddMenu } from '../AddMenu';
 import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
-import { DialFields } from './DialFields';
+import { SelectField } from '../../controls';
+import { SaidPhrases } from '../sentences';
 import { RenameElsewhere } from './RenameElsewhere';
 import { Remove, usePart } from '../usePart';
 
@@ -90,7 +91,23 @@ function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefin
     <>
       <PartName chart={chart} part={part} value={dial.name} />
       <RenameElsewhere dial={dial} />
-      <DialFields dial={dial} onChange={set} />
+      <p className="row-sentence">
+        <SaidPhrases
+          said={dialEntry}
+          definition={dial}
+          name={dial.name}
+          not={(path) => path === 'value'}
+          onChange={set}
+        />
+      </p>
+      {'choices' in dial && (
+        <SelectField
+          label="Stands at"
+          value={dial.value}
+          onChange={(value) => set({ ...dial, value })}
+          options={dial.choices.map((choice) => ({ value: choice, label: choice || 'all' }))}
+        />
+      )}
       <Remove name={dial.name} hanging={hangingOn(chart, part)} onRemove={remove} />
     </>
   );

@@ -1,75 +1,106 @@
-import { Checkbox, Radio } from 'antd';
-import type { AxesDefinition, ChartDefinition } from '../../../core/chart';
-import { type DateStyle, dateStyles, writeDay, writeFigure } from '../../../core/labels';
+import type { ReactNode } from 'react';
+import { type ChartDefinition, plainLinking, plainReplay } from '../../../core/chart';
+import { writeFigure } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
-import { SelectField } from '../../controls';
+import type { Sentence } from '../../../core/sentences';
+import { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from '../../../core/text';
 import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
+import { SaidPhrases } from '../sentences';
 import { useChange } from '../useBench';
-import { ReplayFields } from './ReplayFields';
-import { sayLinking, LinkingFields } from './LinkingFields';
-import { ValueAxisSentence } from './ValueAxisSentence';
+import { ReplayHint, SlotsHint } from './SlotsHint';
 
 interface LookRowsProps {
   chart: ChartDefinition;
   reading: Reading | null;
-  /** the other charts of its dashboard */
-  others: readonly { id: number; title: string }[];
 }
 
+const firstAxisSaid = axisSaid('the value axis');
+
+/** What of the look stands in rows of its own, by the beginning of its path. */
+const elsewhere = /^(axes\.(first|second)|replay|linking|emphasis)/;
+
 /** The scales of a chart and the names on it: how they are written, and which parts are shown. */
-export function LookRows({ chart, reading, others }: LookRowsProps) {
+export function LookRows({ chart, reading }: LookRowsProps) {
+  const change = useChange();
   const hasSecond = chart.series.some(({ valueAxis: axis }) => axis === 'second');
+  const set = (more: Partial<ChartDefinition>) => change((before) => ({ ...before, ...more }));
+  const setAxis = (more: Partial<ChartDefinition['axes']>) =>
+    change((before) => ({ ...before, axes: { ...before.axes, ...more } }));
   return (
     <ListSection title="Scales and names" empty="">
-      {[
-        <ListRow
-          key="first"
+      <LookRow
+        name="Value axis"
+        sample={<StaffSample />}
+        found={sayAxis(reading, 'first')}
+        said={firstAxisSaid}
+        definition={chart.axes.first}
+        onChange={(first) => setAxis({ first })}
+      >
+        <SlotsHint chart={chart} />
+      </LookRow>
+      {hasSecond && (
+        <LookRow
+          name="Second value axis"
           sample={<StaffSample />}
-          name="Value axis"
-          found={sayAxis(reading, 'first')}
-        >
-          <ValueAxisSentence chart={chart} which="first" />
-        </ListRow>,
-        hasSecond && (
-          <ListRow
-            key="second"
-            sample={<StaffSample />}
-            name="Second value axis"
-            found={sayAxis(reading, 'second')}
-          >
-            <ValueAxisSentence chart={chart} which="second" />
-          </ListRow>
-        ),
-        <ListRow
-          key="parts"
-          sample={<TapeSample />}
-          name="Dates, names and parts"
-          found={`named ${chart.names.as === 'ends' ? 'at the ends of lines' : 'in a legend'}`}
-        >
-          <DatesField chart={chart} today={reading?.today ?? 0} />
-          <NamesFields chart={chart} />
-          <PartsFields chart={chart} />
-          <PennantsField chart={chart} />
-        </ListRow>,
-        <ListRow
-          key="replay"
-          sample={<TapeSample />}
-          name="Replay"
-          found={chart.replay?.offered === false ? 'left out' : 'for readers who ask for it'}
-        >
-          <ReplayFields chart={chart} />
-        </ListRow>,
-        <ListRow
-          key="together"
-          sample={<TapeSample />}
-          name="Beside other charts"
-          found={sayLinking(chart)}
-        >
-          <LinkingFields {...{ chart, others }} />
-        </ListRow>,
-      ]}
+          found={sayAxis(reading, 'second')}
+          said={secondAxisSaid}
+          definition={chart.axes.second}
+          onChange={(second) => setAxis({ second })}
+        />
+      )}
+      <LookRow
+        name="Dates, names and parts"
+        sample={<TapeSample />}
+        found={`named ${chart.names.as === 'ends' ? 'at the ends of lines' : 'in a legend'}`}
+        said={lookLines}
+        definition={chart}
+        not={(path) => elsewhere.test(path)}
+        onChange={set}
+      />
+      <LookRow
+        name="Replay"
+        sample={<TapeSample />}
+        found={chart.replay?.offered === false ? 'left out' : 'for readers who ask for it'}
+        said={replaySaid}
+        definition={chart.replay ?? plainReplay}
+        onChange={(replay) => set({ replay })}
+      >
+        <ReplayHint />
+      </LookRow>
+      <LookRow
+        name="With the dashboard’s other charts"
+        sample={<TapeSample />}
+        found={chart.linking?.linked === false ? 'stands alone' : 'linked'}
+        said={linkingSaid}
+        definition={chart.linking ?? plainLinking}
+        onChange={(linking) => set({ linking })}
+      />
     </ListSection>
+  );
+}
+
+interface LookRowProps<Definition extends object> {
+  name: string;
+  sample: ReactNode;
+  found: string;
+  said: Sentence<Definition>;
+  definition: Definition;
+  not?: (path: string) => boolean;
+  onChange: (definition: Definition) => void;
+  children?: ReactNode;
+}
+
+/** One side of the look, in what is not plain of it. */
+function LookRow<Definition extends object>(props: LookRowProps<Definition>) {
+  const { name, sample, found, children, ...said } = props;
+  return (
+    <ListRow {...{ sample, name, found }}>
+      <p className="row-sentence">
+        <SaidPhrases {...said} name={name} />
+      </p>
+      {children}
+    </ListRow>
   );
 }
 
@@ -79,86 +110,4 @@ function sayAxis(reading: Reading | null, which: 'first' | 'second'): string {
   if (!axis || !reading) return '';
   const format = which === 'first' ? reading.format : reading.secondFormat;
   return `from ${writeFigure(axis.from, format)} to ${writeFigure(axis.to, format)}`;
-}
-
-function DatesField({ chart, today }: { chart: ChartDefinition; today: number }) {
-  const change = useChange();
-  return (
-    <SelectField<DateStyle | ''>
-      label="Dates are written"
-      value={chart.axes.dates ?? ''}
-      onChange={(dates) =>
-        change((before) => ({ ...before, axes: { ...before.axes, dates: dates || null } }))
-      }
-      options={[
-        { value: '', label: 'as the dashboard writes them' },
-        ...dateStyles.map((style) => ({ value: style, label: writeDay(today, style) })),
-      ]}
-    />
-  );
-}
-
-function NamesFields({ chart: { names } }: { chart: ChartDefinition }) {
-  const change = useChange();
-  const set = (more: Partial<typeof names>) =>
-    change((before) => ({ ...before, names: { ...before.names, ...more } }));
-  return (
-    <>
-      <Radio.Group
-        value={names.as}
-        aria-label="Lines are named"
-        onChange={(event) => set({ as: event.target.value as 'ends' | 'legend' })}
-        options={[
-          { value: 'ends', label: 'named at the ends of lines' },
-          { value: 'legend', label: 'named in a legend above' },
-        ]}
-        vertical
-      />
-      {names.as === 'legend' && (
-        <Checkbox
-          checked={names.yardsticks}
-          onChange={({ target }) => set({ yardsticks: target.checked })}
-        >
-          Yardsticks in the legend too
-        </Checkbox>
-      )}
-    </>
-  );
-}
-
-function PennantsField({ chart: { notesHidden = false } }: { chart: ChartDefinition }) {
-  const change = useChange();
-  return (
-    <Checkbox
-      checked={!notesHidden}
-      onChange={({ target }) => change((before) => ({ ...before, notesHidden: !target.checked }))}
-    >
-      Pennants of notes
-    </Checkbox>
-  );
-}
-
-const partWords: Record<keyof AxesDefinition['shown'], string> = {
-  gridlines: 'Gridlines',
-  scales: 'Staff and tape',
-  values: 'Values beside the staff',
-  dates: 'Periods under the tape',
-};
-
-function PartsFields({ chart: { axes } }: { chart: ChartDefinition }) {
-  const change = useChange();
-  return Object.entries(partWords).map(([part, words]) => (
-    <Checkbox
-      key={part}
-      checked={axes.shown[part as keyof typeof partWords]}
-      onChange={({ target }) =>
-        change((before) => ({
-          ...before,
-          axes: { ...before.axes, shown: { ...before.axes.shown, [part]: target.checked } },
-        }))
-      }
-    >
-      {words}
-    </Checkbox>
-  ));
 }

@@ -12,3 +12,13 @@ export function SlotsHint({ chart }: { chart: ChartDefinition }) {
     </p>
   );
 }
+
+/** Which slots the words of a replay may have. */
+export function ReplayHint() {
+  return (
+    <p className="small quiet">
+      Between braces it takes {'{count}'}, {'{all}'}, {'{value}'}, {'{name}'} and {'{period}'} of
+      the line that is highlighted, or the first.
+    </p>
+  );
+}

@@ -10,12 +10,12 @@ import {
 import { api } from '../../api';
 import { SelectField } from '../../controls';
 import { originFields, type OriginFieldsProps } from '../origins';
-import { PartName } from '../PartName';
+import { RowsCounted } from './RowsCounted';
 import type { SeriesPhraseProps } from '../seriesPhrase';
 
-/** Where a series' figures come from, and what it is called. */
+/** Where a series' figures come from, and which rows they count. */
 export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
-  const { chart, series, onChange } = props;
+  const { series, onChange } = props;
   const { figures } = series;
   const { data: sources } = api.useSourcesQuery();
   const become = (kind: FiguresDefinition['kind']) => {
@@ -37,7 +37,7 @@ export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
         options={originKinds.map(({ kind, name }) => ({ value: kind, label: name }))}
       />
       <Fields {...props} figures={figures} />
-      <PartName chart={chart} part={{ of: 'series', id: series.id }} value={series.name} />
+      <RowsCounted {...props} />
     </>
   );
 }

@@ -1,8 +1,7 @@
 import { type AxisDefinition, axisKind, isOfPeriods } from '../../../core/axis';
-import { Checkbox, Radio } from 'antd';
+import { Radio } from 'antd';
 import { type Grain, grains } from '../../../core/calendar';
 import { type ChartDefinition, type SeriesDefinition } from '../../../core/chart';
-import { monthNames } from '../../../core/labels';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { Phrase, SelectField } from '../../controls';
@@ -18,21 +17,11 @@ interface GrainPhraseProps {
 
 /** What stands along the axis: the period that is drawn, dates as recorded, or a column. */
 export function GrainPhrase({ chart, main }: GrainPhraseProps) {
-  const change = useChange();
   const { axis } = chart;
   return (
     <Phrase words={sayAxis(chart)} label="Period">
       <AxisFields {...{ chart, main }} />
       {isOfPeriods(axis) && <Grains chart={chart} />}
-      {isOfPeriods(axis) && <ReaderGrains chart={chart} />}
-      {!('column' in axis) && (
-        <SelectField
-          label="Years begin in"
-          value={chart.yearStart}
-          onChange={(yearStart) => change((before) => ({ ...before, yearStart }))}
-          options={monthNames.map((label, place) => ({ value: place + 1, label }))}
-        />
-      )}
     </Phrase>
   );
 }
@@ -49,27 +38,6 @@ function Grains({ chart }: Pick<GrainPhraseProps, 'chart'>) {
       options={grains.map((each) => ({ value: each, label: each }))}
       vertical
     />
-  );
-}
-
-/** The other periods that readers may see the chart by. */
-function ReaderGrains({ chart: { grain, readerGrains = [] } }: Pick<GrainPhraseProps, 'chart'>) {
-  const change = useChange();
-  return (
-    <div role="group" aria-label="Other periods for readers">
-      <span className="small quiet">Readers may see it</span>
-      <Checkbox.Group
-        value={readerGrains.filter((each) => each !== grain)}
-        onChange={(chosen: Grain[]) =>
-          change(({ readerGrains: _before, ...before }) =>
-            chosen.length > 0 ? { ...before, readerGrains: chosen } : before,
-          )
-        }
-        options={grains
-          .filter((each) => each !== grain)
-          .map((each) => ({ value: each, label: `by ${each} too` }))}
-      />
-    </div>
   );
 }
 

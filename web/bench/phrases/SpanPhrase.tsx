@@ -1,28 +1,10 @@
-import type { ChartDefinition, SpanDefinition } from '../../../core/chart';
+import { type ChartDefinition, spanEntry } from '../../../core/chart';
 import { countPeriods } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
-import {
-  NumberField,
-  OptionalDateField,
-  OptionalNumberField,
-  Phrase,
-  SelectField,
-} from '../../controls';
+import type { Entry } from '../../../core/sentences';
+import { Phrase } from '../../controls';
+import { SettingField } from '../sentences';
 import { useChange } from '../useBench';
-
-const drafts: Record<SpanDefinition['kind'], SpanDefinition> = {
-  fixed: { kind: 'fixed', from: null, to: null },
-  last: { kind: 'last', count: 13 },
-  lastActual: { kind: 'lastActual', count: null },
-  thisYear: { kind: 'thisYear' },
-};
-
-const kindWords: Record<SpanDefinition['kind'], string> = {
-  fixed: 'from a date to a date',
-  last: 'the last so many, up to today',
-  lastActual: 'up to the last actual',
-  thisYear: 'this year',
-};
 
 interface SpanPhraseProps {
   chart: ChartDefinition;
@@ -32,50 +14,16 @@ interface SpanPhraseProps {
 /** Which periods are shown. */
 export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
   const change = useChange();
-  const { span } = chart;
-  const set = (next: SpanDefinition) => change((before) => ({ ...before, span: next }));
   return (
     <Phrase words={sayShown(chart, reading)} label="Shown">
-      <SelectField
+      <SettingField
+        entry={spanEntry as Entry<unknown>}
         label="Shown"
-        value={span.kind}
-        onChange={(kind) => set(drafts[kind])}
-        options={Object.entries(kindWords).map(([value, label]) => ({
-          value: value as SpanDefinition['kind'],
-          label,
-        }))}
+        value={chart.span}
+        onChange={(span) =>
+          change((before) => ({ ...before, span: span as ChartDefinition['span'] }))
+        }
       />
-      {span.kind === 'last' && (
-        <NumberField
-          label="How many"
-          value={span.count}
-          min={1}
-          max={4000}
-          whole
-          onChange={(count) => set({ ...span, count })}
-        />
-      )}
-      {span.kind === 'lastActual' && (
-        <OptionalNumberField
-          label="How many, or all"
-          value={span.count}
-          min={1}
-          max={4000}
-          whole
-          placeholder="all"
-          onChange={(count) => set({ ...span, count })}
-        />
-      )}
-      {span.kind === 'fixed' &&
-        (['from', 'to'] as const).map((end) => (
-          <OptionalDateField
-            key={end}
-            label={end === 'from' ? 'First day shown' : 'Last day shown'}
-            value={span[end]}
-            placeholder={end === 'from' ? 'from the first figure' : 'to the last figure'}
-            onChange={(day) => set({ ...span, [end]: day })}
-          />
-        ))}
     </Phrase>
   );
 }

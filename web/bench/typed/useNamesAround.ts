@@ -7,14 +7,21 @@ export function useNamesAround(others: readonly { id: number; title: string }[])
   const { data: sources } = api.useSourcesQuery();
   return useMemo(() => {
     const known = sources ?? [];
-    const columns = new Set(known.flatMap((source) => source.columns.map(({ name }) => name)));
+    const named = ({ name, kind }: (typeof known)[number]['columns'][number]) => ({
+      id: name,
+      name,
+      kind,
+    });
+    const columns = known.flatMap((source) => source.columns.map(named));
     return {
       source: known.map(({ id, name, columns: own }) => ({
         id,
         name,
+        columns: own.map(named),
         date: own.find(({ kind }) => kind === 'date')?.name ?? '',
       })),
-      column: [...columns].map((name) => ({ id: name, name })),
+      // A name may stand for columns of several kinds, and of several sources.
+      column: [...new Map(columns.map((each) => [`${each.kind} ${each.name}`, each])).values()],
       chart: others.map(({ id, title }) => ({ id, name: title })),
     };
   }, [sources, others]);

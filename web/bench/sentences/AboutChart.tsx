@@ -1,0 +1,33 @@
+import { type ReactNode, useMemo } from 'react';
+import { formatDay } from '../../../core/calendar';
+import type { ChartDefinition } from '../../../core/chart';
+import type { Reading } from '../../../core/reading';
+import type { About, Names } from '../../../core/sentences';
+import { namesWith } from '../../../core/text';
+import { middleLevel } from '../middleLevel';
+import { AboutContext } from './about';
+import { controls } from './controls';
+import { ControlsContext } from './SettingField';
+
+interface AboutProps {
+  chart: ChartDefinition;
+  reading: Reading | null;
+  /** what can be named beside what the chart holds */
+  around: Names;
+  children: ReactNode;
+}
+
+/** Gives the sentences within what they can name, and what their first drafts are made about. */
+export function AboutChart({ chart, reading, around, children }: AboutProps) {
+  const level = middleLevel(reading);
+  const today = formatDay(reading?.today ?? 0);
+  const about = useMemo<About>(
+    () => ({ names: { ...namesWith(chart, around), bare: true }, level, today }),
+    [chart, around, level, today],
+  );
+  return (
+    <ControlsContext.Provider value={controls}>
+      <AboutContext.Provider value={about}>{children}</AboutContext.Provider>
+    </ControlsContext.Provider>
+  );
+}
