@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import {
+  addTo,
   bringIn,
   choose,
   closePhrase,
@@ -72,10 +73,7 @@ test('every way of comparing is built from an empty dashboard', async ({
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(series.getByText(/^actual, to/)).toBeVisible();
   };
-  const add = async (from: string) => {
-    await series.getByRole('button', { name: 'Add' }).click();
-    await page.getByRole('menuitem', { name: from }).click();
-  };
+  const add = (from: string) => addTo(page, 'Series', from);
 
   await test.step('actual and forecast in one line without a break', async () => {
     await draw();
@@ -168,8 +166,7 @@ test('every way of comparing is built from an empty dashboard', async ({
       await standouts.getByRole('button', { name: `Edit ${pick} of Fares` }).click();
       await standouts.getByRole('button', { name: 'Remove the standout' }).click();
     }
-    await standouts.getByRole('button', { name: 'Add' }).click();
-    await page.getByRole('menuitem', { name: 'Last of Fares' }).click();
+    await addTo(page, 'Standouts', 'the last of Fares');
     // 181 days of 1,080 passengers at 3.00.
     await expect(standouts).toContainText('Jun 2026');
     await expect(standouts).toContainText('0.59m');

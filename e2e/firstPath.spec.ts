@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import iconv from 'iconv-lite';
-import { closePhrase, expect, test, openPhrase, sayMore } from './fixtures';
+import { addTo, closePhrase, expect, test, openPhrase, sayMore } from './fixtures';
 
 /** A workshop's takings: semicolons, decimal commas, days first, blanks, one doubtful cell. */
 const months = ['01', '02', '03', '04', '05', '06', '07'];
@@ -88,8 +88,7 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
 
   await test.step('add a mean, split by region and back, undo', async () => {
     const yardsticks = page.getByRole('region', { name: 'Yardsticks' });
-    await yardsticks.getByRole('button', { name: 'Add' }).click();
-    await page.getByRole('menuitem', { name: 'Mean' }).click();
+    await addTo(page, 'Yardsticks', /^a line at the mean of Umsatz/);
     await expect(yardsticks).toContainText('mean of Umsatz over 5 finished figures shown');
     await sayMore(page, 'Umsatz', 'a line for each word of Region');
     await expect(page.getByRole('button', { name: 'Süd', exact: true })).toBeVisible();

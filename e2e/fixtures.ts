@@ -66,6 +66,12 @@ export async function bringIn(page: Page, origin: string, name: string, lines: s
 }
 
 /** Opens a phrase of the chart's sentence, also one that is silent while it is plain. */
+/** Adds something to a list of the bench, in the words that will say it. */
+export const addTo = async (page: Page, list: string, words: string | RegExp) => {
+  await page.getByRole('combobox', { name: `Add to ${list}`, exact: true }).click();
+  await page.locator('.ant-select-item-option:visible').getByText(words).first().click();
+};
+
 /** Says more of something, in the words in which it will be said. */
 export async function sayMore(page: Page, of: string, words: string | RegExp) {
   const handle = page.getByRole('button', { name: 'and …' });

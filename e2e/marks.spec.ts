@@ -1,4 +1,4 @@
-import { choose, enterBoard, expect, test } from './fixtures';
+import { addTo, choose, enterBoard, expect, test } from './fixtures';
 
 test('a measure is named once, drawn, judged by a rule of its own, and explained to its rows', async ({
   quietPage: page,
@@ -46,11 +46,7 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
 
   await test.step('a rule catches what it says, and names its figures', async () => {
     const rules = page.getByRole('region', { name: 'Colour rules' });
-    await rules.getByRole('button', { name: 'Add' }).click();
-    await page
-      .getByRole('menuitem', { name: /over a value$/ })
-      .first()
-      .click();
+    await addTo(page, 'Colour rules', /is at least \d/);
     await rules.getByRole('button', { name: /^Edit / }).click();
     await rules.getByRole('button', { name: /^Condition: / }).click();
     await choose(page, 'Condition', 'falls in Jan');

@@ -1,5 +1,6 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import {
+  addTo,
   bringIn,
   choose,
   closePhrase,
@@ -17,11 +18,6 @@ const csv = (name: string, figures: number[]) => [
   `Month,${name}`,
   ...figures.map((figure, place) => `${month(place)},${figure}`),
 ];
-
-async function add(page: Page, to: Locator, item: string | RegExp) {
-  await to.getByRole('button', { name: 'Add' }).click();
-  await page.getByRole('menuitem', { name: item, exact: typeof item === 'string' }).click();
-}
 
 /** What the library was given to draw of the lines. */
 const strokes = (page: Page) =>
@@ -65,7 +61,7 @@ test('everything that figures are held against is set up through the interface',
   await expect(chart).toBeVisible();
 
   await test.step('a mean, shaded beneath, with a label within the picture', async () => {
-    await add(page, yardsticks, 'Mean');
+    await addTo(page, 'Yardsticks', /^a line at the mean of Fares/);
     await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
     await sayMore(page, 'Mean', 'shaded beneath');
     await closePhrase(page);
@@ -82,7 +78,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a band of one to two standard deviations under the mean', async () => {
-    await add(page, yardsticks, 'Band');
+    await addTo(page, 'Yardsticks', /^a band from the mean of Fares less/);
     await yardsticks.getByRole('button', { name: 'Edit Usual range' }).click();
     await page.getByRole('button', { name: /^To: the mean of Fares plus 1 deviation/ }).click();
     await choose(page, 'How far', 'less 1 deviation');
@@ -95,7 +91,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('fifths', async () => {
-    await add(page, yardsticks, /steps/i);
+    await addTo(page, 'Yardsticks', /equal-count steps/);
     await expect(yardsticks.getByText(/^5 steps of Fares over 18 finished figures/)).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Edit Fifths' }).click();
     await sayMore(page, 'Fifths', 'over the periods shown');
@@ -108,7 +104,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a band over the single readings of each month', async () => {
-    await add(page, yardsticks, 'Band of each period’s readings');
+    await addTo(page, 'Yardsticks', /^a band over the readings/);
     await yardsticks.getByRole('button', { name: 'Edit Most readings' }).click();
     await page.getByRole('button', { name: 'To: their 90th percentile' }).click();
     await page.getByRole('spinbutton').fill('100');
@@ -132,7 +128,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a today line as many days back as a dial says', async () => {
-    await add(page, page.getByRole('region', { name: 'Dials' }), 'a number');
+    await addTo(page, 'Dials', /^a number/);
     const dials = page.getByRole('region', { name: 'Dials' });
     await dials.getByRole('button', { name: /^Edit / }).click();
     // A name that something else has is said, and not taken.
@@ -175,7 +171,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a level and a date are moved in the picture, by pointer and by keys', async () => {
-    await add(page, yardsticks, 'Level');
+    await addTo(page, 'Yardsticks', /^a line at \d/);
     const level = chart.getByRole('slider', { name: 'Move Level' });
     const before = Number(await level.getAttribute('aria-valuenow'));
     await level.press('ArrowUp');

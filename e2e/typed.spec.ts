@@ -1,4 +1,4 @@
-import { bringIn, choose, expect, makeAccount, test } from './fixtures';
+import { addTo, bringIn, choose, expect, makeAccount, test } from './fixtures';
 
 const fares = [110, 120, 130, 105, 140, 115, 108, 125, 90, 85, 95, 118];
 const rows = fares.map(
@@ -54,8 +54,7 @@ test('a chart is built by typing alone, and a broken sentence is mended', async 
   await test.step('a line that was begun stays faint while something else is changed', async () => {
     await line.fill('a line at 99');
     await expect(page.getByRole('group', { name: /line chart/ })).toContainText(/Level/);
-    await rowsOf('Standouts').getByRole('button', { name: 'Add' }).click();
-    await page.getByRole('menuitem', { name: 'The largest change of Fares' }).click();
+    await addTo(page, 'Standouts', 'the largest change of Fares');
     await expect(rowsOf('Standouts')).toContainText('Largest change of Fares');
     await line.fill('');
     await expect(page.getByRole('group', { name: /line chart/ })).not.toContainText(/Level/);

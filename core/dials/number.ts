@@ -20,11 +20,11 @@ export const numberDial: DialKind<NumberDial> = {
     .words('a number from ')
     .slot('from', number({ first: 0 }), 'From')
     .words(' to ')
-    .slot('to', number({ first: 100 }))
+    .slot('to', number({ first: ({ level }) => 2 * Math.abs(level) || 100 }))
     .words(' in steps of ')
-    .slot('step', number({ first: 1 }))
+    .slot('step', number({ first: ({ level }) => Math.abs(level) / 50 || 2 }))
     .words(', at ')
-    .slot('value', number({ first: 50 })),
+    .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 })),
   schema: object({
     kind: mixed<'number'>().oneOf(['number']).required(),
     ...named,

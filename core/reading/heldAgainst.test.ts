@@ -4,7 +4,7 @@ import { draftRule } from '../editing';
 import { conditionKinds } from '../conditions';
 import { testChart, testFrame, testSeries } from '../testing';
 import type { Figures } from '../values';
-import { heldAs, type YardstickDefinition, yardstickKinds } from '../yardsticks';
+import { heldAs, suggestedOf, type YardstickDefinition, yardstickKinds } from '../yardsticks';
 import { linesOf, readChart } from './index';
 
 const day = (text: string) => parseDay(text) as number;
@@ -17,15 +17,20 @@ const figures = {
 };
 
 /** One of every kind, with a name of its own. */
-const yardsticks = yardstickKinds.map(({ kind, drafts }) => {
-  const about = { series: 'Fares', other: 'Low', level: 12, today: '2026-03-15' };
+const yardsticks = yardstickKinds.map((each) => {
+  const { kind } = each;
+  const names = {
+    series: ['Fares', 'Low'].map((name) => ({ id: name, name })),
+    source: [{ id: 1, name: 'Works', date: 'Begun', columns: [] }],
+  };
+  const [first] = suggestedOf(each, { names, level: 12, today: '2026-03-15' });
   const more = {
     line: { shading: 'beneath' },
     band: { from: { kind: 'number', number: 8 }, to: { kind: 'number', number: 16 } },
     between: { from: { series: 'High' }, to: { series: 'Low' } },
     steps: { series: 'Low' },
   };
-  const draft = { ...drafts[0]?.draft(about), ...more[kind as keyof typeof more], id: kind };
+  const draft = { ...first, ...more[kind as keyof typeof more], id: kind, name: kind };
   return draft as YardstickDefinition;
 });
 

@@ -29,10 +29,13 @@ export interface Sayable {
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const word = /[\p{L}%][\p{L}\s]*$/u;
+/** Words that lead to a setting without telling what it is. */
+const article = /^(the|a|an|their|its)$/;
 
 /** What a setting is called: by its own name, or by the words that lead to it. */
 export function labelOf(label: string, lead: string, { called = '' }: Setting): string {
-  return capital(label || lead.match(word)?.[0].trim() || called || 'Which');
+  const words = lead.match(word)?.[0].trim() ?? '';
+  return capital(label || (article.test(words) ? '' : words) || called || 'Which');
 }
 
 /**

@@ -3,7 +3,7 @@ export type { Answers, Asked } from './identify';
 export { type ChartRead, type LineProblem, readChartText } from './readChart';
 export { anyLine, type Typed } from './typedLine';
 export { previewOf, withTyped } from './withTyped';
-export { type Suggested, suggestedLines } from './suggestions';
+export { type Suggested, suggestions } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
 export { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from './lookLines';
 export { ruleLine, standoutLine, yardstickAlone } from './lines';

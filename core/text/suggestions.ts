@@ -1,72 +1,72 @@
-import { type ChartDefinition } from '../chart';
-import { conditionKinds } from '../conditions';
+import isEqual from 'fast-deep-equal';
+import type { ChartDefinition } from '../chart';
+import { type ConditionDefinition, conditionKinds } from '../conditions';
 import { draftRule, draftStandout } from '../editing';
-import type { Names } from '../sentences';
+import type { About } from '../sentences';
 import { pickKinds } from '../standouts';
-import { heldAs, type YardstickDefinition, yardstickKinds } from '../yardsticks';
-import { namesWith } from './printChart';
-import { anyLine, type Typed } from './typedLine';
+import { heldAs, suggestedOf, type YardstickDefinition, yardstickKinds } from '../yardsticks';
+import type { Typed } from './typedLine';
 
-/** Lines that can be added to a chart, by what somebody wants of them. */
+/** What can be added to a chart, by what somebody wants of it. */
 export interface Suggested {
-  group: string;
-  lines: string[];
+  group: 'To read against' | 'Dates' | 'A colour where' | 'Points';
+  all: Typed[];
 }
 
-/** What a suggestion is made about. */
-interface About {
-  /** a value in the middle of the axis */
-  level: number;
-  /** today, written 2026-11-23 */
-  today: string;
-}
-
-/** What can be added to a chart, each as the line that adds it. */
-export function suggestedLines(
-  chart: ChartDefinition,
-  around: Names,
-  { level, today }: About,
-): Suggested[] {
-  const series = (chart.series.find(({ hidden }) => !hidden) ?? chart.series[0])?.id;
-  if (series === undefined) return [];
-  const other = chart.series.find(({ id }) => id !== series)?.id ?? series;
-  const names = namesWith(chart, around);
-  // What a series stands against is another one.
-  const others = (names.series ?? []).filter(({ id }) => id !== series);
-  const about = { names: { ...names, series: others }, level, today };
-  const print = (typed: Typed) => anyLine.print(typed, names);
-  const yardsticks = yardstickKinds
-    .filter(({ ofTwo }) => !ofTwo || other !== series)
-    .flatMap(({ drafts }) => drafts)
-    .map(
-      ({ draft }) => ({ ...draft({ series, other, level, today }), id: '' }) as YardstickDefinition,
-    );
-  const say = (all: readonly YardstickDefinition[]) =>
-    all.map((value) => print({ of: 'yardstickAlone', value }));
-  const rules = conditionKinds
-    .filter(({ byMark }) => !byMark || chart.series[0]?.mark)
-    .map(({ sentence }) => sentence.draft(about))
-    .filter((condition) => isWhole(condition));
-  return [
-    { group: 'To read against', lines: say(yardsticks.filter((each) => heldAs(each))) },
-    { group: 'Dates', lines: say(yardsticks.filter((each) => !heldAs(each))) },
-    {
-      group: 'A colour where',
-      lines: rules.map((condition) =>
-        print({ of: 'colourRule', value: draftRule('', series, condition, 'brick') }),
-      ),
-    },
+/**
+ * What can be added to a chart.
+ * @param about the names of what it holds, a value in the middle of its axis, and today
+ */
+export function suggestions(chart: ChartDefinition, about: About): Suggested[] {
+  const drawn = chart.series.filter(({ hidden }) => !hidden);
+  const [first = chart.series[0], ...others] = drawn;
+  if (!first) return [];
+  const rest = others.length > 0 ? others : chart.series.filter((each) => each !== first);
+  const named = [first, ...rest].map(({ id, name }) => ({ id, name }));
+  const aboutAll = { ...about, names: { ...about.names, series: named } };
+  const yardsticks = yardstickKinds.flatMap((kind) => suggestedOf(kind, aboutAll)).filter(isWhole);
+  const said = (all: readonly YardstickDefinition[]): Typed[] =>
+    all.map((value) => ({ of: 'yardstickAlone', value }));
+  const groups: Suggested[] = [
+    { group: 'To read against', all: said(yardsticks.filter((each) => heldAs(each))) },
+    { group: 'Dates', all: said(yardsticks.filter((each) => !heldAs(each))) },
+    { group: 'A colour where', all: rulesOf(chart, first.id, aboutAll) },
     {
       group: 'Points',
-      lines: pickKinds
-        .map(({ sentence }) => sentence.draft(about))
-        .map((pick) => print({ of: 'standout', value: draftStandout('', series, pick) })),
+      all: drawn.flatMap(({ id }) =>
+        pickKinds
+          .map(({ sentence }) => sentence.draft(aboutAll))
+          .map((pick): Typed => ({ of: 'standout', value: draftStandout('', id, pick) })),
+      ),
     },
-  ].filter(({ lines }) => lines.length > 0);
+  ];
+  return groups.filter(({ all }) => all.length > 0);
 }
 
-/** Whether a condition has all that it speaks of: a chart may hold nothing of that yet. */
-const isWhole = (condition: object): boolean =>
-  Object.values(condition).every(
+const off = { kind: 'mark', is: 'off' } as const;
+
+/** Rules by the marks that series have, and of one series by every other condition. */
+function rulesOf({ series }: ChartDefinition, first: string, about: About): Typed[] {
+  // What a series stands against is another one.
+  const others = (about.names.series ?? []).filter(({ id }) => id !== first);
+  const besides = { ...about, names: { ...about.names, series: others } };
+  const rule = (of: string, condition: ConditionDefinition, colour: 'brick' | 'indigo'): Typed => ({
+    of: 'colourRule',
+    value: draftRule('', of, condition, colour),
+  });
+  const byMark = series.flatMap(({ id, mark }) =>
+    mark ? [rule(id, off, 'brick'), rule(id, { ...off, is: 'on' }, 'indigo')] : [],
+  );
+  const held = byMark.length > 0;
+  const rest = conditionKinds
+    .filter(({ byMark: against }) => held || !against)
+    .map(({ sentence }) => sentence.draft(besides))
+    .filter((condition) => isWhole(condition) && !isEqual(condition, off));
+  return [...byMark, ...rest.map((condition) => rule(first, condition, 'brick'))];
+}
+
+/** Whether something has all that it speaks of: a chart may hold nothing of that yet. */
+const isWhole = (said: object): boolean =>
+  Object.values(said).every(
     (value: unknown) => value !== '' && !(Array.isArray(value) && value.length === 0),
   );

@@ -1,7 +1,7 @@
 import { type ChartDefinition, parseChart, plainChart } from '../chart';
 import { readText } from '../sentences';
 import { testSeries } from '../testing';
-import { anyLine, namesWith, previewOf, suggestedLines, type Typed, withTyped } from './index';
+import { anyLine, namesWith, previewOf, suggestions, type Typed, withTyped } from './index';
 
 const around = { source: [{ id: 1, name: 'Sailings', date: 'Date' }] };
 const chart = parseChart({
@@ -106,13 +106,15 @@ it('shows faintly what needs no other figures', () => {
 });
 
 it('suggests only lines that it reads, each of them a chart', () => {
-  const suggested = suggestedLines(chart, around, { level: 40, today: '2026-11-23' });
+  const names = namesWith(chart, around);
+  const suggested = suggestions(chart, { names, level: 40, today: '2026-11-23' });
   expect(suggested.map(({ group }) => group)).toEqual([
     'To read against',
     'Dates',
     'A colour where',
     'Points',
   ]);
-  for (const line of suggested.flatMap(({ lines }) => lines))
-    if (!line.includes('no source')) parseChart(withTyped(chart, typed(line)));
+  const lines = suggested.flatMap(({ all }) => all.map((each) => anyLine.print(each, names)));
+  expect([...new Set(lines)]).toEqual(lines);
+  for (const line of lines) parseChart(withTyped(chart, typed(line)));
 });

@@ -7,7 +7,7 @@ import {
 } from '../chart';
 import { freshId, placeAfter, withMark } from '../editing';
 import { isSameName } from '../formula';
-import { namedBy, yardstickKinds } from '../yardsticks';
+import { namedBy } from '../yardsticks';
 import { hasName } from './lines';
 import { lookLines } from './lookLines';
 import { ownPlace } from './strokes';
@@ -36,10 +36,7 @@ function put<Each extends { id: string }>(
 }
 
 /** The name that a yardstick has from what it is. */
-const ownName = (yardstick: StyledYardstick): string =>
-  namedBy(yardstick) ??
-  yardstickKinds.find(({ kind }) => kind === yardstick.kind)?.drafts[0]?.label ??
-  yardstick.kind;
+const ownName = (yardstick: StyledYardstick): string => namedBy(yardstick) ?? yardstick.kind;
 
 const withYardstick: Change<'yardstick'> = (chart, value) => ({
   ...chart,

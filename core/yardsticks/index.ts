@@ -10,10 +10,10 @@ export {
   statisticNames,
 } from './edges';
 export {
-  type DraftOf,
   type Edges,
   findYardsticks,
   heldAs,
+  suggestedOf,
   mostRecorded,
   namedBy,
   type ReadingsEnd,

@@ -9,8 +9,6 @@ import {
   type Scope,
   stepOf,
   type YardstickDefinition,
-  yardstickKinds,
-  yardstickSchema,
 } from './index';
 
 const find = (definition: YardstickDefinition, context = calendar) =>
@@ -151,16 +149,6 @@ it('cuts a stretch of dates to the periods shown, its last day in it', () => {
   expect(find(stretch(40, 30))?.stretches).toEqual([{ from: 30, to: 41 }]);
   expect(find(stretch(130, 140))?.stretches).toEqual([]);
   expect(find(stretch(7, null))?.days).toEqual([7]);
-});
-
-it('offers yardsticks that their own schemas take', () => {
-  const about = { series: 'fares', other: 'fares', level: 50, today: '2026-11-23' };
-  for (const { drafts } of yardstickKinds)
-    for (const { draft } of drafts) {
-      const made = { ...draft(about), id: 'y' };
-      expect(yardstickSchema.validateSync(made)).toEqual(made);
-    }
-  expect(() => yardstickSchema.validateSync({ kind: 'none' })).toThrow('There is no such');
 });
 
 it.each<[Partial<Extract<YardstickDefinition, { kind: 'recurring' }>>, string[]]>([

@@ -1,6 +1,27 @@
-import { Menu } from '../look';
+import { Select } from 'antd';
 
-/** What can be added to one kind of things. */
-export function AddMenu({ items }: { items: { label: string; add: () => void }[] }) {
-  return <Menu items={items.map(({ label, add }) => ({ label, act: add }))}>Add</Menu>;
+/** Something that can be added, in the words that will say it. */
+export interface Addable {
+  label: string;
+  add: () => void;
+}
+
+/** What can be added to one kind of things, found by its words. */
+export function AddMenu({ to, items }: { to: string; items: readonly Addable[] }) {
+  return (
+    <Select<number>
+      className="say-more"
+      variant="borderless"
+      size="small"
+      showSearch={{ optionFilterProp: 'label' }}
+      popupMatchSelectWidth={false}
+      placement="bottomRight"
+      suffixIcon={null}
+      aria-label={`Add to ${to}`}
+      placeholder="Add"
+      value={null}
+      onChange={(place) => items[place]?.add()}
+      options={items.map(({ label }, place) => ({ value: place, label }))}
+    />
+  );
 }

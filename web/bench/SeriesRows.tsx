@@ -106,6 +106,7 @@ export function SeriesRows({
       empty="No series yet: add one from a source."
       add={
         <AddMenu
+          to="Series"
           items={[
             ...(sources ?? []).map(({ id, name }) => ({
               label: `from ${name}`,

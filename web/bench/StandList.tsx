@@ -35,7 +35,7 @@ export function StandList({
       <YardstickRows chart={chart} reading={reading} />
       <RuleRows chart={chart} reading={reading} />
       <StandoutRows chart={chart} reading={reading} />
-      <DialRows chart={chart} reading={reading} />
+      <DialRows chart={chart} />
       <LookRows {...{ chart, reading }} />
       <section className="list-section" aria-label="Notes">
         <header>

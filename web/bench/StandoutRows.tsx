@@ -1,13 +1,11 @@
 import { type ChartDefinition } from '../../core/chart';
-import { draftStandout, freshId } from '../../core/editing';
 import { namesFor, type Reading } from '../../core/reading';
-import { pickKind, pickKinds } from '../../core/standouts';
+import { pickKind } from '../../core/standouts';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
 import { StandoutSample } from './samples';
 import { StandoutSentence } from './conditions/StandoutSentence';
-import { useAbout } from './sentences';
-import { useChange } from './useBench';
+import { useSuggested } from './useSuggested';
 
 interface PartProps {
   chart: ChartDefinition;
@@ -18,26 +16,11 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 
 /** The standouts of a chart, with the points they picked. */
 export function StandoutRows({ chart, reading }: PartProps) {
-  const change = useChange();
-  const about = useAbout();
-  const ids = chart.standouts.map(({ id }) => id);
-  const items = chart.series.flatMap((series) =>
-    pickKinds.map(({ kind, sentence }) => {
-      const pick = sentence.draft(about);
-      return {
-        label: `${capital(sentence.print(pick, about.names))} of ${series.name}`,
-        add: () =>
-          change((before) => ({
-            ...before,
-            standouts: [...before.standouts, draftStandout(freshId(kind, ids), series.id, pick)],
-          })),
-      };
-    }),
-  );
+  const items = useSuggested(chart, 'standout');
   return (
     <ListSection
       title="Standouts"
-      add={<AddMenu items={items} />}
+      add={<AddMenu to="Standouts" items={items} />}
       empty="None yet: the highest, the lowest, the last."
     >
       {chart.standouts.map((standout) => {

@@ -1,14 +1,11 @@
 import { type ChartDefinition, type Colour } from '../../core/chart';
-import { freshId } from '../../core/editing';
-import { formatDay } from '../../core/calendar';
 import { countPeriods, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { type Yardstick, type YardstickDefinition, yardstickKinds } from '../../core/yardsticks';
+import { type Yardstick, type YardstickDefinition } from '../../core/yardsticks';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
-import { middleLevel } from './middleLevel';
 import { BandSample, LevelSample, TodaySample } from './samples';
-import { useChange } from './useBench';
+import { useSuggested } from './useSuggested';
 import { YardstickSettings } from './yardsticks/YardstickSettings';
 
 interface PartProps {
@@ -34,27 +31,11 @@ const samples: Record<
 
 /** The yardsticks of a chart, with the values they found. */
 export function YardstickRows({ chart, reading }: PartProps) {
-  const change = useChange();
-  const ids = chart.yardsticks.map(({ id }) => id);
-  const about = {
-    series: chart.series[0]?.id ?? '',
-    other: (chart.series[1] ?? chart.series[0])?.id ?? '',
-    level: middleLevel(reading),
-    today: formatDay(reading?.today ?? 0),
-  };
-  const items = yardstickKinds.flatMap(({ kind, drafts }) =>
-    drafts.map(({ label, draft }) => ({
-      label,
-      add: () => {
-        const made = { ...draft(about), id: freshId(kind, ids) } as YardstickDefinition;
-        change((before) => ({ ...before, yardsticks: [...before.yardsticks, made] }));
-      },
-    })),
-  );
+  const items = useSuggested(chart, 'yardstickAlone');
   return (
     <ListSection
       title="Yardsticks"
-      add={<AddMenu items={items} />}
+      add={<AddMenu to="Yardsticks" items={items} />}
       empty="None yet: a level, a mean, a band, today."
     >
       {chart.yardsticks.map((yardstick) => {

@@ -11,7 +11,7 @@ interface Bounds {
   /** what is expected, as "a number of periods" */
   called?: string;
   /** what it is at first; left out: the least there is, or a value in the middle of the axis */
-  first?: number;
+  first?: number | ((about: About) => number);
 }
 
 /** How a number begins and is set, within its bounds. */
@@ -23,7 +23,10 @@ const bounded = ({ from = -Infinity, to = Infinity, whole = false, first }: Boun
     (!whole || Number.isInteger(value));
   return {
     fits,
-    draft: ({ level }: About): number => first ?? (from > -Infinity ? from : level),
+    draft: (about: About): number =>
+      typeof first === 'function'
+        ? first(about)
+        : (first ?? (from > -Infinity ? from : about.level)),
     setting: (): Setting => ({ control: 'number', from, to, whole }),
   };
 };

@@ -43,7 +43,7 @@ const bare = /[\p{L}\p{N}]+/uy;
 
 /** A word of a category, or another name that nothing lists: between quotes, or plain with a capital. */
 export const word: Entry<string> = {
-  print: writeName,
+  print: (value, names) => (names.bare && value === '' ? 'blank' : writeName(value, names)),
   draft: () => '',
   fits: isText,
   setting: () => ({ control: 'word' }),

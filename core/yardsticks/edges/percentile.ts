@@ -27,7 +27,7 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
   sentence: withScope(
     Sentence.of<PercentileEdge>({ kind: 'percentile' })
       .words('the ')
-      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100, first: 90 }))
+      .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100, first: 90 }), 'Percentile')
       .words(' percentile of ')
       .slot('series', partName('series')),
   ),

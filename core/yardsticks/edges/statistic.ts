@@ -36,7 +36,7 @@ export const statisticEdge: EdgeKind<StatisticEdge> = {
   sentence: withScope(
     Sentence.of<StatisticEdge>({ kind: 'statistic' })
       .words('the ')
-      .slot('statistic', choice(statisticWords))
+      .slot('statistic', choice(statisticWords), 'Statistic')
       .words(' of ')
       .slot('series', partName('series')),
   ),

@@ -1,7 +1,7 @@
 import { said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdges } from '../edges';
-import { constantEdges, nothingFound, type YardstickKind } from './kind';
+import { constantEdges, firstSeries, nothingFound, type YardstickKind } from './kind';
 
 /** A band between two values; its edges belong to it. */
 export interface BandDefinition {
@@ -35,16 +35,18 @@ export const band: YardstickKind<BandDefinition> = {
     return both('percentile') ? 'Between percentiles' : 'Band';
   },
   heldAs: 'band',
-  drafts: [
+  drafts: (about) => [
     {
-      label: 'Band',
-      draft: ({ series }) => ({
-        kind: 'band',
-        name: 'Usual range',
-        onAxis: false,
-        from: { kind: 'deviation', times: -1, series },
-        to: { kind: 'deviation', times: 1, series },
-      }),
+      kind: 'band',
+      onAxis: false,
+      from: { kind: 'deviation', times: -1, series: firstSeries(about) },
+      to: { kind: 'deviation', times: 1, series: firstSeries(about) },
+    },
+    {
+      kind: 'band',
+      onAxis: false,
+      from: { kind: 'percentile', percent: 10, series: firstSeries(about) },
+      to: { kind: 'percentile', percent: 90, series: firstSeries(about) },
     },
   ],
   find: ({ from, to }, context) => {

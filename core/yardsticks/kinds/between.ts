@@ -38,20 +38,19 @@ export const between: YardstickKind<BetweenDefinition> = {
     to: edge,
     onAxis: mixed<boolean>().oneOf([true, false]).required(),
   }),
+  named: () => 'Between',
   heldAs: 'band',
-  ofTwo: true,
-  drafts: [
-    {
-      label: 'Band between two series',
-      draft: ({ series, other }) => ({
-        kind: 'between',
-        name: 'Between',
-        from: { series },
-        to: { series: other },
-        onAxis: true,
-      }),
-    },
-  ],
+  drafts: ({ names: { series: [one, two] = [] } }) =>
+    one && two
+      ? [
+          {
+            kind: 'between',
+            from: { series: String(one.id) },
+            to: { series: String(two.id) },
+            onAxis: true,
+          },
+        ]
+      : [],
   find: ({ from, to }, context) => {
     const [one, two] = [figuresOf(context, from.series), figuresOf(context, to.series)];
     if (!one || !two) return nothingFound;

@@ -40,16 +40,6 @@ export const dates: YardstickKind<DatesDefinition> = {
     to: dateText(),
   }),
   named: ({ to }) => (to === null ? 'Date' : 'Stretch'),
-  drafts: [
-    {
-      label: 'Date',
-      draft: ({ today }) => ({ kind: 'dates', name: 'Date', from: today, to: null }),
-    },
-    {
-      label: 'Stretch of dates',
-      draft: ({ today }) => ({ kind: 'dates', name: 'Stretch', from: today, to: today }),
-    },
-  ],
   find: ({ from, to }) => {
     const [first, last] = [parseDay(from), to === null ? null : parseDay(to)];
     if (first === null) return nothingFound;

@@ -67,18 +67,6 @@ export const foundDate: YardstickKind<FoundDateDefinition> = {
     const apart = countPeriods(Math.abs(offsetDays), 'day');
     return `${apart} ${offsetDays < 0 ? 'before' : 'after'} ${names[at].toLowerCase()}`;
   },
-  drafts: [
-    {
-      label: 'Last actual',
-      draft: () => ({
-        kind: 'foundDate',
-        name: names.lastActual,
-        at: 'lastActual',
-        dial: null,
-        offsetDays: 0,
-      }),
-    },
-  ],
   find: ({ at, dial, offsetDays }, context) => {
     const day = dayOf(at, dial, context);
     return day === null ? nothingFound : { ...nothingFound, days: [day + offsetDays] };

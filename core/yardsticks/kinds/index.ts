@@ -1,10 +1,10 @@
 import { countPeriods } from '../../labels';
-import { ofKind } from '../../sentences';
+import { type About, alternatives, ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
 import { band } from './band';
 import { dates } from './dates';
-import type { DraftOf, Edges, Found, YardstickKind } from './kind';
+import type { Edges, Found, YardstickKind } from './kind';
 import { line, type Shading, shadings } from './line';
 import { foundDate } from './foundDate';
 import { mostRecorded, type RecordedDate, recorded } from './recorded';
@@ -14,7 +14,7 @@ import { between } from './between';
 import { stepOf, steps } from './steps';
 import { today } from './today';
 
-export type { DraftOf, Edges, Found, ReadingsEnd, RecordedDate, Shading };
+export type { Edges, Found, ReadingsEnd, RecordedDate, Shading };
 export { mostRecorded, sayReadingsEnd, shadings, stepOf };
 
 const all = [line, band, between, readings, steps, today, foundDate, dates, recurring, recorded];
@@ -35,6 +35,17 @@ export const yardstickEntry = ofKind<YardstickDefinition>(yardstickKinds);
 /** The name that a yardstick has from what it is; null where its kind gives none. */
 export const namedBy = (definition: YardstickDefinition): string | null =>
   kindOf(definition).named?.(definition) ?? null;
+
+/** What can be suggested of a kind of yardstick, each without a name yet. */
+export const suggestedOf = (
+  { drafts, sentence }: YardstickKind<YardstickDefinition>,
+  about: About,
+): YardstickDefinition[] => {
+  const ways = alternatives(sentence.setting());
+  const all = ways.length > 0 ? ways.map(({ entry }) => entry) : [sentence];
+  const drafted = drafts?.(about) ?? all.map((entry) => entry.draft(about));
+  return drafted as YardstickDefinition[];
+};
 
 /** Whether figures can be held against a yardstick, and as against what; null: they cannot. */
 export const heldAs = (definition: YardstickDefinition): 'level' | 'band' | null =>

@@ -1,5 +1,5 @@
 import type { Kind } from '../../registry';
-import type { Said } from '../../sentences';
+import type { About, Said } from '../../sentences';
 import type { Figures } from '../../values';
 import type { YardstickContext } from '../context';
 
@@ -65,21 +65,10 @@ export interface YardstickKind<Definition extends { kind: string }> extends Kind
   named?: (definition: Definition) => string;
   /** figures can be held against it: against one value at each position, or against two edges */
   heldAs?: 'level' | 'band';
-  /** it takes two series */
-  ofTwo?: true;
-  /** what it is called in the list of what can be added, with what it is then */
-  drafts: readonly { label: string; draft: (about: DraftOf) => Omit<Definition, 'id'> }[];
+  /** what is suggested; left out: a draft of each way to say it */
+  drafts?: (about: About) => Omit<Definition, 'id' | 'name'>[];
   find: (definition: Definition, context: YardstickContext) => Found;
 }
 
-/** What a new yardstick is made from. */
-export interface DraftOf {
-  /** the chart's main series */
-  series: string;
-  /** another one of its series; the same where there is none */
-  other: string;
-  /** a value in the middle of the axis */
-  level: number;
-  /** today, written 2026-11-23 */
-  today: string;
-}
+/** The series that a new yardstick is found from: the first of the chart. */
+export const firstSeries = ({ names }: About): string => String(names.series?.[0]?.id ?? '');

@@ -1,7 +1,7 @@
 import { choice, said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
-import { constantEdges, nothingFound, type YardstickKind } from './kind';
+import { constantEdges, firstSeries, nothingFound, type YardstickKind } from './kind';
 
 export const shadings = ['none', 'beneath', 'above'] as const;
 export type Shading = (typeof shadings)[number];
@@ -16,9 +16,8 @@ export interface LineDefinition {
   onAxis: boolean;
 }
 
-const draftOf = (value: Edge): Omit<LineDefinition, 'id'> => ({
+const draftOf = (value: Edge): Omit<LineDefinition, 'id' | 'name'> => ({
   kind: 'line',
-  name: nameOfEdge(value),
   value,
   shading: 'none',
   onAxis: true,
@@ -48,19 +47,11 @@ export const line: YardstickKind<LineDefinition> = {
   }),
   named: ({ value }) => nameOfEdge(value),
   heldAs: 'level',
-  drafts: [
-    {
-      label: 'Level',
-      draft: ({ level }) => draftOf({ kind: 'number', number: level }),
-    },
-    {
-      label: 'Mean',
-      draft: ({ series }) => draftOf({ kind: 'statistic', statistic: 'mean', series }),
-    },
-    {
-      label: 'Median',
-      draft: ({ series }) => draftOf({ kind: 'statistic', statistic: 'median', series }),
-    },
+  drafts: (about) => [
+    draftOf({ kind: 'number', number: about.level }),
+    draftOf({ kind: 'statistic', statistic: 'mean', series: firstSeries(about) }),
+    draftOf({ kind: 'statistic', statistic: 'median', series: firstSeries(about) }),
+    draftOf({ kind: 'percentile', percent: 90, series: firstSeries(about) }),
   ],
   find: ({ value: edge, shading }, context) => {
     const { value, exact } = findEdge(edge, context);

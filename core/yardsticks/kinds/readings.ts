@@ -12,7 +12,7 @@ import {
 import { boolean, lazy, mixed, object, string } from 'yup';
 import { writeOrdinal } from '../../labels';
 import { figure } from '../../values';
-import { nothingFound, type YardstickKind } from './kind';
+import { firstSeries, nothingFound, type YardstickKind } from './kind';
 
 /** An end of a band, found anew in each period from the single readings within it. */
 export type ReadingsEnd =
@@ -111,17 +111,13 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     return isAll ? 'All readings' : 'Most readings';
   },
   heldAs: 'band',
-  drafts: [
+  drafts: (about) => [
     {
-      label: 'Band of each period’s readings',
-      draft: ({ series }) => ({
-        kind: 'readings',
-        name: 'Most readings',
-        series,
-        onAxis: true,
-        from: { kind: 'percentile', percent: 10 },
-        to: { kind: 'percentile', percent: 90 },
-      }),
+      kind: 'readings',
+      series: firstSeries(about),
+      onAxis: true,
+      from: { kind: 'percentile', percent: 10 },
+      to: { kind: 'percentile', percent: 90 },
     },
   ],
   find: () => ({ ...nothingFound, scope: 'of nothing: these figures are not taken from rows' }),

@@ -47,12 +47,20 @@ export const recorded: YardstickKind<RecordedDefinition> = {
     date: string().defined().max(200),
     label: string().defined().max(200),
   }),
-  drafts: [
-    {
-      label: 'Dates of a source',
-      draft: () => ({ kind: 'recorded', name: 'Dates', sourceId: null, date: '', label: '' }),
-    },
-  ],
+  drafts: ({ names: { source = [] } }) =>
+    source.flatMap(({ id, date = '', columns = [] }) =>
+      date === ''
+        ? []
+        : [
+            {
+              kind: 'recorded',
+              sourceId: Number(id),
+              date,
+              label: columns.find(({ kind }) => kind === 'text')?.name ?? '',
+            },
+          ],
+    ),
+  named: ({ date }) => date || 'Dates',
   find: ({ id }, { recorded: known = {} }) => {
     const found = known[id] ?? [];
     return {

@@ -76,17 +76,6 @@ export const recurring: YardstickKind<RecurringDefinition> = {
     weekday: figure().integer().min(1).max(7).required(),
   }),
   named: ({ each, weekday: on }) => (each === 'weekday' ? `${weekdayNames[on - 1]}s` : names[each]),
-  drafts: [
-    {
-      label: 'Recurring dates',
-      draft: () => ({
-        kind: 'recurring',
-        name: names.quarterEnd,
-        each: 'quarterEnd',
-        weekday: plainWeekday,
-      }),
-    },
-  ],
   find: ({ each, weekday: on }, { axis, positions, yearStart }) => {
     const [first, last] = [positions[0], positions.at(-1)];
     if (axis !== 'calendar' || !first || !last) return nothingFound;

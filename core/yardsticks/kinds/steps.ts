@@ -21,7 +21,7 @@ export const steps: YardstickKind<StepsDefinition> = {
   sentence: withScope(
     Sentence.of<StepsDefinition>({ kind: 'steps' })
       .words('a set of ')
-      .slot('count', counted('equal-count step', { from: 2, to: 20 }))
+      .slot('count', counted('equal-count step', { from: 2, to: 20, first: 5 }))
       .words(' of ')
       .slot('series', partName('series')),
   ),
@@ -35,12 +35,6 @@ export const steps: YardstickKind<StepsDefinition> = {
   }),
   named: ({ count }) => partNames[count] ?? `${count} steps`,
   heldAs: 'band',
-  drafts: [
-    {
-      label: 'Equal-count steps',
-      draft: ({ series }) => ({ kind: 'steps', name: 'Fifths', count: 5, series }),
-    },
-  ],
   find: ({ count, series, scope }, context) => {
     const edges = stepEdges(finishedOf(context, series, scope), count);
     const bands = edges.slice(1).map((to, step) => ({

@@ -39,7 +39,6 @@ export const today: YardstickKind<TodayDefinition> = {
     offsetDays: figure().integer().min(-3660).max(3660).required(),
     dial: string().nullable().optional().max(40),
   }),
-  drafts: [{ label: 'Today', draft: () => ({ kind: 'today', offsetDays: 0 }) }],
   find: ({ offsetDays, dial = null }, { today: day, dials }) => {
     const turned = dial === null ? null : numberAt(dials, dial);
     return { ...nothingFound, days: [day + Math.round(turned ?? offsetDays)] };

@@ -1,73 +1,41 @@
-import dayjs from 'dayjs';
-import { type ChartDefinition } from '../../../core/chart';
-import { freshId, hangingOn } from '../../../core/editing';
+import { type ChartDefinition, freeName, namedParts } from '../../../core/chart';
+import { hangingOn } from '../../../core/editing';
 import { type DialDefinition, dialEntry } from '../../../core/dials';
-import type { Reading } from '../../../core/reading';
+import { alternatives } from '../../../core/sentences';
+import { withTyped } from '../../../core/text';
 import { PartName } from '../PartName';
 import { AddMenu } from '../AddMenu';
 import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
 import { SelectField } from '../../controls';
-import { SaidPhrases } from '../sentences';
+import { SaidPhrases, useAbout } from '../sentences';
 import { RenameElsewhere } from './RenameElsewhere';
 import { Remove, usePart } from '../usePart';
 
-interface DialRowsProps {
-  chart: ChartDefinition;
-  reading: Reading | null;
-}
-
 /** The dials of a chart: named values that yardsticks, rules and formulas use. */
-export function DialRows({ chart, reading }: DialRowsProps) {
+export function DialRows({ chart }: { chart: ChartDefinition }) {
+  const about = useAbout();
   const change = useChange();
-  const axis = reading?.panels[0]?.axis;
-  const add = (dial: DialDefinition) =>
-    change((before) => ({
-      ...before,
-      dials: [
-        ...before.dials,
-        {
-          ...dial,
-          id: freshId(
-            'dial',
-            before.dials.map(({ id }) => id),
-          ),
-        },
-      ],
-    }));
-  const level = axis ? Number(((axis.from + axis.to) / 2).toPrecision(2)) : 10;
-  const number = { from: axis?.from ?? 0, to: axis?.to ?? 100, step: (axis?.step ?? 10) / 10 };
+  const items = alternatives(dialEntry.setting()).map(({ entry }) => {
+    const value = { ...(entry.draft(about) as DialDefinition), name: 'Dial' };
+    return {
+      label: entry.print(value, about.names),
+      add: () =>
+        change((before) => {
+          const name = freeName(
+            value.name,
+            namedParts(before).map((part) => part.name),
+          );
+          return withTyped(before, { of: 'dial', value: { ...value, name } });
+        }),
+    };
+  });
   return (
     <ListSection
       title="Dials"
       empty="None yet: a value that readers can turn, as a limit or a date."
-      add={
-        <AddMenu
-          items={[
-            {
-              label: 'a number',
-              add: () => add({ kind: 'number', id: '', name: 'Limit', value: level, ...number }),
-            },
-            {
-              label: 'a date',
-              add: () =>
-                add({
-                  kind: 'date',
-                  id: '',
-                  name: 'Date',
-                  value: dayjs('1970-01-01')
-                    .add(reading?.today ?? 0, 'day')
-                    .format('YYYY-MM-DD'),
-                }),
-            },
-            {
-              label: 'a choice',
-              add: () => add({ kind: 'choice', id: '', name: 'Choice', value: '', choices: [''] }),
-            },
-          ]}
-        />
-      }
+      add={<AddMenu to="Dials" items={items} />}
     >
       {chart.dials.map((dial) => (
         <ListRow

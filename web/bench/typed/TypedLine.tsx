@@ -3,7 +3,14 @@ import { AutoComplete, type AutoCompleteProps } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { ChartDefinition } from '../../../core/chart';
 import { type Names, type Offer, offersFor, readText } from '../../../core/sentences';
-import { anyLine, namesWith, suggestedLines, type Typed, withTyped } from '../../../core/text';
+import {
+  anyLine,
+  namesWith,
+  type Suggested,
+  suggestions,
+  type Typed,
+  withTyped,
+} from '../../../core/text';
 import { useChange } from '../useBench';
 
 interface TypedLineProps {
@@ -71,7 +78,7 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
       onClose();
     }
   };
-  const suggested = text.trim() === '' ? suggestedLines(chart, around, about) : [];
+  const suggested = text.trim() === '' ? suggestions(chart, { names, ...about }) : [];
   return (
     <div className="typed-line">
       <AutoComplete
@@ -85,7 +92,9 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
         value={text}
         defaultActiveFirstOption={false}
         options={
-          text.trim() === '' ? suggested.map(grouped) : offers.map((each) => option(text, each))
+          text.trim() === ''
+            ? suggested.map((each) => grouped(each, names))
+            : offers.map((each) => option(text, each))
         }
         onSearch={write}
         onSelect={(_, { line }: Options[number]) => {
@@ -131,7 +140,10 @@ const option = (text: string, { from, text: offered, open }: Offer): Options[num
 const tail = (text: string) =>
   text.length > 40 ? `… ${text.slice(-38).replace(/^\S*\s+/, '')}` : text;
 
-const grouped = ({ group, lines }: { group: string; lines: string[] }): Options[number] => ({
-  label: group,
-  options: lines.map((line) => ({ value: `0 ${line}`, line, label: line })),
-});
+const grouped = ({ group, all }: Suggested, names: Names): Options[number] => {
+  const lines = all.map((each) => anyLine.print(each, names));
+  return {
+    label: group,
+    options: lines.map((line) => ({ value: `0 ${line}`, line, label: line })),
+  };
+};
