@@ -33,5 +33,6 @@ export const choiceDial: DialKind<ChoiceDial> = {
       .required()
       .min(1, 'A dial has at least one choice.'),
   }),
+  turns: ({ choices }) => ({ by: 'choice', choices }),
   turnedTo: ({ choices }, to) => choices.find((choice) => choice === String(to)) ?? null,
 };

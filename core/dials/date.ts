@@ -20,5 +20,6 @@ export const dateDial: DialKind<DateDial> = {
     ...named,
     value: dateText().required(),
   }),
+  turns: () => ({ by: 'date' }),
   turnedTo: (_dial, to) => (parseDay(String(to)) === null ? null : String(to)),
 };

@@ -8,10 +8,18 @@ export type DialValue = number | string;
 /** Where dials stand, by their ids. */
 export type DialValues = ReadonlyMap<string, DialValue>;
 
+/** How a dial is turned. */
+export type Turns =
+  | { by: 'number'; from: number; to: number; step: number }
+  | { by: 'date' }
+  | { by: 'choice'; choices: readonly string[] };
+
 /** One kind of dial: what it is, and where it may be turned to. */
 export interface DialKind<Dial extends { kind: string; value: DialValue }> extends Kind<Dial> {
   /** after its name and "is" */
   sentence: Said<Dial>;
+  /** how it is turned: along a range, to a date, or to one of some words */
+  turns: (dial: Dial) => Turns;
   /** the nearest position that the dial has; null where it has none like that */
   turnedTo: (dial: Dial, to: DialValue) => DialValue | null;
 }

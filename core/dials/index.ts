@@ -1,21 +1,23 @@
 import { type Day, parseDay } from '../calendar';
 import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
-import { type ChoiceDial, choiceDial, mostChoices } from './choice';
-import { type DateDial, dateDial } from './date';
-import type { DialKind, DialValue, DialValues } from './dial';
-import { type NumberDial, numberDial } from './number';
+import { type ChoiceDial, mostChoices } from './choice';
+import { type DateDial } from './date';
+import type { DialKind, DialValue, DialValues, Turns } from './dial';
+import { type NumberDial } from './number';
+import { all } from './listed';
 
-export type { ChoiceDial, DateDial, DialValue, DialValues, NumberDial };
+export type { ChoiceDial, DateDial, DialValue, DialValues, NumberDial, Turns };
 export { mostChoices };
-
-const all = [numberDial, dateDial, choiceDial];
 
 /** A named value that yardsticks, rules, formulas and filters use, and readers can turn for themselves. */
 export type DialDefinition = DefinitionOf<(typeof all)[number]>;
 
 const { kinds, of: dialKind, schema: dialSchema } = registry<DialKind<DialDefinition>>('dial', all);
 export { dialSchema };
+
+/** How a dial is turned. */
+export const turnsOf = (dial: DialDefinition): Turns => dialKind(dial).turns(dial);
 
 /** A dial in a sentence, after its name. */
 export const dialEntry = ofKind<DialDefinition>(kinds);

@@ -39,6 +39,7 @@ export const numberDial: DialKind<NumberDial> = {
       ),
     step: figure().positive().required(),
   }),
+  turns: ({ from, to, step }) => ({ by: 'number', from, to, step }),
   turnedTo: ({ from, to: end }, to) => {
     const number = Number(to);
     return Number.isFinite(number) ? Math.min(end, Math.max(from, number)) : null;

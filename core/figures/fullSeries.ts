@@ -31,9 +31,10 @@ export class FullSeriesFinder {
   ) {
     const values = dialValues(chart.dials, turned);
     this.dials = new Map(
-      chart.dials.flatMap(({ id, name, kind }) =>
-        kind === 'number' ? [[name, values.get(id) as number]] : [],
-      ),
+      chart.dials.flatMap(({ id, name }) => {
+        const value = values.get(id);
+        return typeof value === 'number' ? [[name, value]] : [];
+      }),
     );
   }
 

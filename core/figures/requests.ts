@@ -1,4 +1,5 @@
 import { axisColumn } from '../axis';
+import { turnsOf } from '../dials';
 import type { Day } from '../calendar';
 import { mentionedIn } from '../formula';
 import { formulaOf, rowsOf } from '../origins';
@@ -62,8 +63,10 @@ export function dialsAsked({
   filters,
 }: Pick<ChartDefinition, 'dials' | 'series' | 'filters'>): string[] {
   const formulas = series.flatMap(({ figures }) => formulaOf(figures) ?? []);
-  return dials.flatMap(({ id, name, kind }) => {
-    const inFormula = kind === 'number' && formulas.some((text) => mentionedIn(text, name));
+  return dials.flatMap((each) => {
+    const { id, name } = each;
+    const inFormula =
+      turnsOf(each).by === 'number' && formulas.some((text) => mentionedIn(text, name));
     return inFormula || filters.some(({ dial }) => dial === id) ? [name] : [];
   });
 }

@@ -1,7 +1,7 @@
 import { axisKind } from '../axis';
 import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
-import { type DialValue, type DialValues, dialValues } from '../dials';
+import { type DialValue, type DialValues, dialValues, turnsOf } from '../dials';
 import { type BoardStyle, type DrawnChart, plainStyle } from '../chart';
 import { drawnGrain, type SeriesFrames } from '../figures';
 import {
@@ -225,7 +225,7 @@ function sayFiltered({ filtered = '', dialled = [], dials: own }: DrawnChart, di
     const dial = own.find((each) => each.id === id);
     const value = dials.get(id);
     if (!dial || value === undefined || value === '') return [];
-    return dial.kind === 'choice' ? `only ${value}` : `${dial.name} ${value}`;
+    return turnsOf(dial).by === 'choice' ? `only ${value}` : `${dial.name} ${value}`;
   });
   return [filtered, ...turned].filter(Boolean).join(' and ');
 }

@@ -1,4 +1,5 @@
 import { type ChartDefinition, namedParts } from '../chart';
+import { turnsOf } from '../dials';
 import { placeAfter } from '../editing';
 import type { Names } from '../sentences';
 import { heldAs } from '../yardsticks';
@@ -15,7 +16,7 @@ export const versionLine = 'Stand Mark 1';
 export function namesWith(chart: ChartDefinition, around: Names): Names {
   const parts = namedParts(chart);
   const of = (kind: (typeof parts)[number]['of']) => parts.filter((part) => part.of === kind);
-  const dialKinds = new Map(chart.dials.map(({ id, kind }) => [id, kind]));
+  const dialKinds = new Map(chart.dials.map((each) => [each.id, turnsOf(each).by]));
   const heldKinds = new Map(
     chart.yardsticks.map((each) => [each.id, heldAs(each) ? 'held' : 'seen']),
   );

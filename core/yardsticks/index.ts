@@ -13,6 +13,7 @@ export {
   type Edges,
   findYardsticks,
   heldAs,
+  drawnAs,
   suggestedOf,
   mostRecorded,
   namedBy,

@@ -1,7 +1,7 @@
-import { type ChartDefinition, type Colour } from '../../core/chart';
-import { countPeriods, writeDay, writeFigure } from '../../core/labels';
+import type { ChartDefinition } from '../../core/chart';
+import { writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { type Yardstick, type YardstickDefinition } from '../../core/yardsticks';
+import { drawnAs, type Yardstick, type YardstickDefinition } from '../../core/yardsticks';
 import { AddMenu } from './AddMenu';
 import { ListRow, ListSection } from './ListRow';
 import { BandSample, LevelSample, TodaySample } from './samples';
@@ -13,21 +13,7 @@ interface PartProps {
   reading: Reading | null;
 }
 
-const samples: Record<
-  YardstickDefinition['kind'],
-  (look: { colour: Colour | null }) => React.JSX.Element
-> = {
-  line: LevelSample,
-  band: BandSample,
-  steps: BandSample,
-  between: BandSample,
-  readings: BandSample,
-  foundDate: TodaySample,
-  recurring: TodaySample,
-  recorded: TodaySample,
-  today: TodaySample,
-  dates: TodaySample,
-};
+const samples = { level: LevelSample, band: BandSample, dates: TodaySample };
 
 /** The yardsticks of a chart, with the values they found. */
 export function YardstickRows({ chart, reading }: PartProps) {
@@ -40,7 +26,7 @@ export function YardstickRows({ chart, reading }: PartProps) {
     >
       {chart.yardsticks.map((yardstick) => {
         const found = reading?.panels[0]?.yardsticks.find(({ id }) => id === yardstick.id);
-        const Sample = samples[yardstick.kind];
+        const Sample = samples[drawnAs(yardstick)];
         return (
           <ListRow
             key={yardstick.id}
@@ -59,18 +45,10 @@ export function YardstickRows({ chart, reading }: PartProps) {
 
 /** Over what it was found, or where it stands. */
 function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
-  if (['today', 'dates', 'foundDate', 'recurring', 'recorded'].includes(yardstick.kind)) {
-    const offset = yardstick.kind === 'today' ? yardstick.offsetDays : 0;
-    const shown = found && found.days.length + found.stretches.length > 0;
-    return [
-      offset === 0
-        ? ''
-        : `${countPeriods(Math.abs(offset), 'day')} ${offset < 0 ? 'before' : 'after'}`,
-      shown ? 'on the calendar shown' : 'outside the periods shown',
-    ]
-      .filter(Boolean)
-      .join(', ');
-  }
+  if (drawnAs(yardstick) === 'dates')
+    return found && found.days.length + found.stretches.length > 0
+      ? 'on the calendar shown'
+      : 'outside the periods shown';
   const within = found?.within;
   const counted = within === null || within === undefined ? '' : `, ${within} figures within`;
   return `${found?.scope || 'as written'}${counted}`;

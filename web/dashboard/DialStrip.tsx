@@ -1,6 +1,12 @@
-import { useId } from 'react';
+import { type ReactNode, useId } from 'react';
 import type { PlacedChart } from '../../contract';
-import { type DialDefinition, type DialValue, dialValues } from '../../core/dials';
+import {
+  type DialDefinition,
+  type DialValue,
+  dialValues,
+  type Turns,
+  turnsOf,
+} from '../../core/dials';
 import { figureFormat, writeFigure } from '../../core/labels';
 import type { TurnedDials } from '../reading';
 
@@ -46,60 +52,80 @@ interface DialProps {
 
 function Dial({ dial, value, onTurn }: DialProps) {
   const id = useId();
-  const name = (
-    <label htmlFor={id} className="dial-name">
-      {dial.name}
-    </label>
-  );
-  if (dial.kind === 'number') {
-    const number = Number(value);
-    const format = figureFormat(Math.max(Math.abs(dial.from), Math.abs(dial.to)), false);
-    const written = writeFigure(number, format);
-    return (
-      <span className="dial">
-        {name}
-        <input
-          id={id}
-          type="range"
-          min={dial.from}
-          max={dial.to}
-          step={dial.step}
-          value={number}
-          aria-valuetext={written}
-          onChange={({ target }) => onTurn(Number(target.value))}
-        />
-        <output htmlFor={id}>{written}</output>
-      </span>
-    );
-  }
-  if (dial.kind === 'choice')
-    return (
-      <span className="dial">
-        {name}
-        <select
-          id={id}
-          className="input"
-          value={String(value)}
-          onChange={({ target }) => onTurn(target.value)}
-        >
-          {dial.choices.map((choice) => (
-            <option key={choice} value={choice}>
-              {choice || 'all'}
-            </option>
-          ))}
-        </select>
-      </span>
-    );
+  const turns = turnsOf(dial);
+  const Hand = hands[turns.by] as (props: HandProps<Turns>) => ReactNode;
   return (
     <span className="dial">
-      {name}
+      <label htmlFor={id} className="dial-name">
+        {dial.name}
+      </label>
+      <Hand {...{ id, turns, value, onTurn }} />
+    </span>
+  );
+}
+
+interface HandProps<How extends Turns> {
+  id: string;
+  turns: How;
+  value: DialValue;
+  onTurn: (value: DialValue) => void;
+}
+
+type By<Name extends Turns['by']> = HandProps<Extract<Turns, { by: Name }>>;
+
+/** What a dial is turned with, by how it is turned. */
+const hands: { [Name in Turns['by']]: (props: By<Name>) => ReactNode } = {
+  number: Slider,
+  choice: Words,
+  date: Day,
+};
+
+function Slider({ id, turns: { from, to, step }, value, onTurn }: By<'number'>) {
+  const number = Number(value);
+  const format = figureFormat(Math.max(Math.abs(from), Math.abs(to)), false);
+  const written = writeFigure(number, format);
+  return (
+    <>
       <input
         id={id}
-        className="input"
-        type="date"
-        value={String(value)}
-        onChange={({ target }) => target.value && onTurn(target.value)}
+        type="range"
+        min={from}
+        max={to}
+        step={step}
+        value={number}
+        aria-valuetext={written}
+        onChange={({ target }) => onTurn(Number(target.value))}
       />
-    </span>
+      <output htmlFor={id}>{written}</output>
+    </>
+  );
+}
+
+function Words({ id, turns: { choices }, value, onTurn }: By<'choice'>) {
+  return (
+    <select
+      id={id}
+      className="input"
+      value={String(value)}
+      onChange={({ target }) => onTurn(target.value)}
+    >
+      {choices.map((choice) => (
+        <option key={choice} value={choice}>
+          {choice || 'all'}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+function Day({ id, value, onTurn }: By<'date'>) {
+  return (
+    <input
+      id={id}
+      className="input"
+      type="date"
+      value={String(value)}
+      onChange={({ target }) => target.value && onTurn(target.value)}
+    />
   );
 }

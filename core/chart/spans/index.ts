@@ -1,14 +1,9 @@
 import { ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
-import { fixed } from './fixed';
-import { last } from './last';
-import { lastActual } from './lastActual';
 import type { Reach, SpanContext, SpanKind } from './span';
-import { thisYear } from './thisYear';
+import { all } from './listed';
 
 export type { Reach, SpanContext };
-
-const all = [fixed, last, lastActual, thisYear];
 
 /** Which periods a chart shows. */
 export type SpanDefinition = DefinitionOf<(typeof all)[number]>;

@@ -1,28 +1,8 @@
 import { ofKind, type Said } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { ConditionContext, ConditionKind, Names, Test } from '../condition';
-import { calendarCondition } from './calendar';
-import { changeCondition } from './change';
-import { datesCondition } from './dates';
-import { markCondition } from './mark';
-import { runningCondition } from './running';
-import { seriesCondition } from './series';
 import { type SeveralCondition, severalCondition } from './several';
-import { valueCondition } from './value';
-import { withinCondition } from './within';
-import { yardstickCondition } from './yardstick';
-
-const plain = [
-  markCondition,
-  valueCondition,
-  seriesCondition,
-  yardstickCondition,
-  withinCondition,
-  changeCondition,
-  runningCondition,
-  calendarCondition,
-  datesCondition,
-];
+import { plain } from './listed';
 
 /** What a figure must meet to be caught by a colour rule, or picked out. */
 export type ConditionDefinition =

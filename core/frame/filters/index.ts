@@ -1,13 +1,12 @@
 import { ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
-import { type DatesFilter, datesFilter } from './dates';
+import { type DatesFilter } from './dates';
 import type { FilterKind } from './filter';
-import { type NumbersFilter, numbersFilter } from './numbers';
-import { type WordsFilter, wordsFilter } from './words';
+import { type NumbersFilter } from './numbers';
+import { type WordsFilter } from './words';
+import { all } from './listed';
 
 export type { DatesFilter, NumbersFilter, WordsFilter };
-
-const all = [wordsFilter, numbersFilter, datesFilter];
 
 /** A condition that the rows of a source must meet to be counted. */
 export type Filter = DefinitionOf<(typeof all)[number]>;

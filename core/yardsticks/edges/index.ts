@@ -2,17 +2,12 @@ import { type DefinitionOf, registry } from '../../registry';
 import { ofKind } from '../../sentences';
 import type { YardstickContext } from '../context';
 import { sayScope } from '../finished';
-import { dialEdge } from './dial';
-import { deviationEdge } from './deviation';
 import type { EdgeKind, EdgeNames, FoundEdge } from './edge';
-import { numberEdge } from './number';
-import { percentileEdge } from './percentile';
-import { statisticEdge, statisticNames } from './statistic';
+import { statisticNames } from './statistic';
+import { all } from './listed';
 
 export type { FoundEdge };
 export { statisticNames };
-
-const all = [numberEdge, statisticEdge, percentileEdge, deviationEdge, dialEdge];
 
 /** A value on an axis: where a line stands, or a band begins or ends. */
 export type Edge = DefinitionOf<(typeof all)[number]>;

@@ -15,6 +15,7 @@ export interface BandDefinition {
 
 export const band: YardstickKind<BandDefinition> = {
   kind: 'band',
+  drawnAs: 'band',
   sentence: Sentence.of<BandDefinition>({ kind: 'band' })
     .words('a band from ')
     .slot('from', edgeEntry)

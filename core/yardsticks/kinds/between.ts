@@ -24,6 +24,7 @@ const edge = object({ series: string().required().max(40) });
 
 export const between: YardstickKind<BetweenDefinition> = {
   kind: 'between',
+  drawnAs: 'band',
   sentence: Sentence.of<BetweenDefinition>({ kind: 'between' })
     .words('a band between ')
     .slot('from', edgeOf)

@@ -16,6 +16,7 @@ export interface DatesDefinition {
 
 export const dates: YardstickKind<DatesDefinition> = {
   kind: 'dates',
+  drawnAs: 'dates',
   sentence: ways<DatesDefinition>(
     [
       ({ to }) => to === null,

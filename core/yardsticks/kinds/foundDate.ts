@@ -36,6 +36,7 @@ const places = {
 
 export const foundDate: YardstickKind<FoundDateDefinition> = {
   kind: 'foundDate',
+  drawnAs: 'dates',
   sentence: ways<FoundDateDefinition>(
     ...(Object.keys(places) as (keyof typeof places)[]).map(
       (at) =>

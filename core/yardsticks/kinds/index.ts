@@ -2,22 +2,15 @@ import { countPeriods } from '../../labels';
 import { type About, alternatives, ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
-import { band } from './band';
-import { dates } from './dates';
 import type { Edges, Found, YardstickKind } from './kind';
-import { line, type Shading, shadings } from './line';
-import { foundDate } from './foundDate';
-import { mostRecorded, type RecordedDate, recorded } from './recorded';
-import { type ReadingsEnd, readings, sayReadingsEnd } from './readings';
-import { recurring } from './recurring';
-import { between } from './between';
-import { stepOf, steps } from './steps';
-import { today } from './today';
+import { type Shading, shadings } from './line';
+import { mostRecorded, type RecordedDate } from './recorded';
+import { type ReadingsEnd, sayReadingsEnd } from './readings';
+import { stepOf } from './steps';
+import { all } from './listed';
 
 export type { Edges, Found, ReadingsEnd, RecordedDate, Shading };
 export { mostRecorded, sayReadingsEnd, shadings, stepOf };
-
-const all = [line, band, between, readings, steps, today, foundDate, dates, recurring, recorded];
 
 /** Anything that series are read against besides each other. */
 export type YardstickDefinition = DefinitionOf<(typeof all)[number]>;
@@ -35,6 +28,10 @@ export const yardstickEntry = ofKind<YardstickDefinition>(yardstickKinds);
 /** The name that a yardstick has from what it is; null where its kind gives none. */
 export const namedBy = (definition: YardstickDefinition): string | null =>
   kindOf(definition).named?.(definition) ?? null;
+
+/** What a yardstick is in the picture. */
+export const drawnAs = (definition: YardstickDefinition): 'level' | 'band' | 'dates' =>
+  kindOf(definition).drawnAs;
 
 /** What can be suggested of a kind of yardstick, each without a name yet. */
 export const suggestedOf = (

@@ -59,6 +59,8 @@ export function constantEdges(
 
 /** One kind of yardstick: what it is, and what it finds. */
 export interface YardstickKind<Definition extends { kind: string }> extends Kind<Definition> {
+  /** what it is in the picture: a level across, a band across, or dates along the axis */
+  drawnAs: 'level' | 'band' | 'dates';
   /** after its name and "is", as in "a line at 40" */
   sentence: Said<Definition>;
   /** the name that it has from what it is, until somebody writes another; left out: it has none */

@@ -32,6 +32,7 @@ function nameOfEdge(value: Edge): string {
 
 export const line: YardstickKind<LineDefinition> = {
   kind: 'line',
+  drawnAs: 'level',
   sentence: Sentence.of<LineDefinition>({ kind: 'line' })
     .words('a line at ')
     .slot('value', edgeEntry)

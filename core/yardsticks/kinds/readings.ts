@@ -88,6 +88,7 @@ export function sayReadingsEnd(which: ReadingsEnd): string {
 
 export const readings: YardstickKind<ReadingsDefinition> = {
   kind: 'readings',
+  drawnAs: 'band',
   sentence: Sentence.of<ReadingsDefinition>({ kind: 'readings' })
     .words('a band over the readings of ')
     .slot('series', partName('series'))

@@ -33,6 +33,7 @@ export const mostRecorded = 200;
 
 export const recorded: YardstickKind<RecordedDefinition> = {
   kind: 'recorded',
+  drawnAs: 'dates',
   sentence: Sentence.of<RecordedDefinition>({ kind: 'recorded' })
     .words('a line on each date of ')
     .slot('date', unchosen)

@@ -46,6 +46,7 @@ const mostDays = 400;
 
 export const recurring: YardstickKind<RecurringDefinition> = {
   kind: 'recurring',
+  drawnAs: 'dates',
   sentence: ways<RecurringDefinition>(
     [
       ({ each }) => each === 'weekday',

@@ -18,6 +18,7 @@ export interface StepsDefinition {
 
 export const steps: YardstickKind<StepsDefinition> = {
   kind: 'steps',
+  drawnAs: 'band',
   sentence: withScope(
     Sentence.of<StepsDefinition>({ kind: 'steps' })
       .words('a set of ')

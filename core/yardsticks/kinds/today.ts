@@ -16,6 +16,7 @@ export interface TodayDefinition {
 
 export const today: YardstickKind<TodayDefinition> = {
   kind: 'today',
+  drawnAs: 'dates',
   sentence: ways<TodayDefinition>(
     [
       ({ dial }) => dial != null,

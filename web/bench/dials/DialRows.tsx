@@ -1,6 +1,6 @@
 import { type ChartDefinition, freeName, namedParts } from '../../../core/chart';
 import { hangingOn } from '../../../core/editing';
-import { type DialDefinition, dialEntry } from '../../../core/dials';
+import { type DialDefinition, dialEntry, turnsOf } from '../../../core/dials';
 import { alternatives } from '../../../core/sentences';
 import { withTyped } from '../../../core/text';
 import { PartName } from '../PartName';
@@ -42,7 +42,7 @@ export function DialRows({ chart }: { chart: ChartDefinition }) {
           key={dial.id}
           sample={<DialSample />}
           name={dial.name}
-          found={sayRange(dial)}
+          found={dialEntry.print(dial, about.names)}
           figure={dial.value === '' ? 'all' : String(dial.value)}
         >
           <DialSettings chart={chart} dial={dial} />
@@ -55,6 +55,7 @@ export function DialRows({ chart }: { chart: ChartDefinition }) {
 function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefinition }) {
   const { set, remove } = usePart('dials', dial.id);
   const part = { of: 'dials', id: dial.id } as const;
+  const turns = turnsOf(dial);
   return (
     <>
       <PartName chart={chart} part={part} value={dial.name} />
@@ -64,25 +65,19 @@ function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefin
           said={dialEntry}
           definition={dial}
           name={dial.name}
-          not={(path) => path === 'value'}
+          not={(path) => turns.by === 'choice' && path === 'value'}
           onChange={set}
         />
       </p>
-      {'choices' in dial && (
+      {turns.by === 'choice' && (
         <SelectField
           label="Stands at"
-          value={dial.value}
-          onChange={(value) => set({ ...dial, value })}
-          options={dial.choices.map((choice) => ({ value: choice, label: choice || 'all' }))}
+          value={String(dial.value)}
+          onChange={(value) => set({ ...dial, value } as DialDefinition)}
+          options={turns.choices.map((choice) => ({ value: choice, label: choice || 'all' }))}
         />
       )}
       <Remove name={dial.name} hanging={hangingOn(chart, part)} onRemove={remove} />
     </>
   );
-}
-
-/** What a dial may stand at, in a few words. */
-function sayRange(dial: DialDefinition): string {
-  if (dial.kind === 'number') return `from ${dial.from} to ${dial.to}`;
-  return dial.kind === 'date' ? 'date' : `one of ${dial.choices.length}`;
 }

@@ -1,4 +1,5 @@
 import { FormulaField } from '../../measures';
+import { turnsOf } from '../../../core/dials';
 import type { OriginFieldsProps } from './originFields';
 
 /** A formula over the chart's other series and its number dials. */
@@ -11,7 +12,7 @@ export function FormulaFields({
 }: OriginFieldsProps<'formula'>) {
   const named = [
     ...chart.series.filter(({ id }) => id !== series.id),
-    ...chart.dials.filter(({ kind }) => kind === 'number'),
+    ...chart.dials.filter((dial) => turnsOf(dial).by === 'number'),
   ].map(({ name }) => name);
   return (
     <FormulaField

@@ -1,7 +1,7 @@
 import { type ChartDefinition, type ChartFilter } from '../../../core/chart';
 import { dialKindOf } from '../../../core/figures';
 import { freshId } from '../../../core/editing';
-import { type DialDefinition, mostChoices } from '../../../core/dials';
+import { type DialDefinition, mostChoices, turnsOf } from '../../../core/dials';
 import type { Filter } from '../../../core/frame';
 import { api } from '../../api';
 import { SelectField } from '../../controls';
@@ -26,7 +26,7 @@ export function FilterDialField({ chart, place, sourceId }: FilterDialFieldProps
     { sourceId, column: own.filter.column },
     { skip: kind !== 'choice' },
   );
-  const fitting = chart.dials.filter((dial) => dial.kind === kind);
+  const fitting = chart.dials.filter((dial) => turnsOf(dial).by === kind);
   const choose = (choice: string) =>
     change((before) => {
       const ids = before.dials.map(({ id }) => id);
@@ -75,9 +75,10 @@ function draftDial(filter: Filter, id: string, words: readonly string[]): DialDe
 
 /** What readers, by link too, learn by a dial that stands before them. */
 function sayOffered(dial: DialDefinition): string {
-  if (dial.kind !== 'choice')
+  const turns = turnsOf(dial);
+  if (turns.by !== 'choice')
     return `Everybody who sees the chart, by link too, can set ${dial.name} and sees the figures that are then kept.`;
-  const words = dial.choices.filter(Boolean);
+  const words = turns.choices.filter(Boolean);
   const shown = words.slice(0, 6).join(', ');
   const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
   return `Everybody who sees the chart, by link too, is offered ${shown}${more}, and sees the figures of each.`;

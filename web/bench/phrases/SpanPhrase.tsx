@@ -1,5 +1,4 @@
 import { type ChartDefinition, spanEntry } from '../../../core/chart';
-import { countPeriods } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
 import type { Entry } from '../../../core/sentences';
 import { Phrase } from '../../controls';
@@ -28,15 +27,11 @@ export function SpanPhrase({ chart, reading }: SpanPhraseProps) {
   );
 }
 
-function sayShown({ span, grain }: ChartDefinition, reading: Reading | null): string {
-  if (span.kind === 'last') return `the last ${countPeriods(span.count, grain)}`;
-  if (span.kind === 'thisYear') return 'this year';
-  if (span.kind === 'lastActual')
-    return span.count === null
-      ? 'up to the last actual'
-      : `${countPeriods(span.count, grain)} up to the last actual`;
-  if (reading?.axis !== 'calendar' || reading.positions.length === 0)
-    return span.from || span.to ? 'a part of it' : 'all there is';
-  const [first, last] = [reading.positions[0], reading.positions.at(-1)];
-  return `${first?.label ?? 'the first figure'} to ${last?.label ?? 'the last'}`;
+/** What is shown of a stretch that is written: where it begins and ends; of any other, how it is found. */
+function sayShown({ span }: ChartDefinition, reading: Reading | null): string {
+  const { axis = 'words', positions = [] } = reading ?? {};
+  const [first, last] = [positions[0], positions.at(-1)];
+  if (span.kind !== 'fixed' || axis !== 'calendar' || !first || !last)
+    return spanEntry.print(span, {});
+  return `${first.label} to ${last.label}`;
 }

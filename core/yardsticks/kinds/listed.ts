@@ -1,0 +1,24 @@
+import { band } from './band';
+import { between } from './between';
+import { dates } from './dates';
+import { foundDate } from './foundDate';
+import { line } from './line';
+import { readings } from './readings';
+import { recorded } from './recorded';
+import { recurring } from './recurring';
+import { steps } from './steps';
+import { today } from './today';
+
+/** Every kind of yardstick, in the order in which they are offered. A new one is a file and a line here. */
+export const all = [
+  line,
+  band,
+  between,
+  readings,
+  steps,
+  today,
+  foundDate,
+  dates,
+  recurring,
+  recorded,
+];
