@@ -1,3 +1,4 @@
 export { testChart, testFrame, testSeries } from './charts';
 export { heldAt, plainLine } from './plainLine';
 export { around, randomCharts } from './randomChart';
+export { sentenceOf, sentencesOf } from './sentencesOf';

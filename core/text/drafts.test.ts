@@ -1,6 +1,6 @@
 import { type ChartDefinition, parseChart } from '../chart';
 import { dialEntry } from '../dials';
-import { testChart, testSeries } from '../testing';
+import { sentenceOf, sentencesOf, testChart, testSeries } from '../testing';
 import {
   type About,
   alternatives,
@@ -8,7 +8,6 @@ import {
   phrasesOf,
   readText,
   saidAs,
-  type Spoken,
   unsaid,
   type Way,
 } from '../sentences';
@@ -76,38 +75,9 @@ const things: Record<string, [Entry<unknown>, (drafted: object) => Partial<Chart
   look: [lookLines as unknown as Entry<unknown>, (of) => of],
 };
 
-/** Every sentence within a setting, those within its slots and options too. */
-function sentencesOf(entry: Entry<unknown>, seen = new Set<unknown>()): Way[] {
-  const setting = entry.setting();
-  const ways = alternatives(setting);
-  if (setting.control === 'several') return sentencesOf(setting.of, seen);
-  if (ways.length > 0)
-    return ways.flatMap((way) =>
-      way.entry.setting().control === 'sentence' && !seen.has(way.entry)
-        ? [way, ...sentencesOf(way.entry, seen)]
-        : [],
-    );
-  if (setting.control !== 'sentence' || seen.has(setting.sentence)) return [];
-  seen.add(setting.sentence);
-  const parts = setting.sentence.parts.flatMap((part) =>
-    typeof part === 'string' ? [] : [part.entry],
-  );
-  const options = setting.sentence.options.map((option) => option.entry);
-  return [
-    { is: () => true, entry },
-    ...[...parts, ...options].flatMap((each) => sentencesOf(each, seen)),
-  ];
-}
-
 const all = Object.entries(things).flatMap(([of, [entry]]) =>
   sentencesOf(entry).map((way, at) => ({ of: `${of} ${at}`, way })),
 );
-function sentenceOf({ entry }: Way): Spoken<object> {
-  const setting = entry.setting();
-  if (setting.control !== 'sentence') throw new Error('Every way is a sentence.');
-  return setting.sentence;
-}
-
 it.each(all)('begins with a draft that it reads back: $of', ({ way }) => {
   const draft = way.entry.draft(about);
   expect([way.is(draft), way.entry.fits(draft)]).toEqual([true, true]);

@@ -6,5 +6,5 @@ export { previewOf, withTyped } from './withTyped';
 export { type Suggested, suggestions } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
 export { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from './lookLines';
-export { ruleLine, standoutLine, yardstickAlone } from './lines';
+export { filterLine, ruleLine, standoutLine, yardstickAlone } from './lines';
 export { type Head, headLine, seriesSaid } from './seriesLine';

@@ -56,11 +56,13 @@ export function runProgram(
  * Starts a server on a port of its own.
  * @param demo fills the demo in
  * @param beside shares the database of a server that runs already
+ * @param build the folder that server and interface were built into
  */
 export async function startServer({
   demo = false,
   env = {} as NodeJS.ProcessEnv,
   beside = null as TestServer | null,
+  build = 'dist',
 } = {}): Promise<TestServer> {
   const { url, drop } = beside
     ? { url: beside.databaseUrl, drop: async () => {} }
@@ -68,7 +70,7 @@ export async function startServer({
   if (!beside) runProgram('migrate', url);
   if (demo) runProgram('fillDemo', url, env);
   const port = await freePort();
-  const server = spawn(process.execPath, ['dist/server/serve.js'], {
+  const server = spawn(process.execPath, [`${build}/server/serve.js`], {
     env: {
       ...process.env,
       DATABASE_URL: url,

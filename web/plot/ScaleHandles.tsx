@@ -61,7 +61,7 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
             setHovered({
               left: left + 4,
               top: top + within(event).y - 9,
-              text: `a line at ${writeFigure(valueAt(event), { ...format, decimals: format.decimals + 1 })}`,
+              text: `a new line at ${writeFigure(valueAt(event), { ...format, decimals: format.decimals + 1 })}`,
             })
           }
           onPointerLeave={() => setHovered(null)}
@@ -80,7 +80,7 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
             setHovered({
               left: left + within(event).x + 6,
               top: bottom - 20,
-              text: `a line at ${writeDay(dateAt(event), reading.look.periods.dates)}`,
+              text: `a new line at ${writeDay(dateAt(event), reading.look.periods.dates)}`,
             })
           }
           onPointerLeave={() => setHovered(null)}

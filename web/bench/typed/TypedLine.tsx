@@ -79,6 +79,7 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
     }
   };
   const suggested = text.trim() === '' ? suggestions(chart, { names, ...about }) : [];
+  const example = suggested[0]?.all[1];
   return (
     <div className="typed-line">
       <AutoComplete
@@ -88,7 +89,7 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
         onBlur={() => setFocused(false)}
         className="typed-field"
         aria-label="A line that adds to the chart"
-        placeholder="a line at the mean of …"
+        placeholder={example && `as: ${anyLine.print(example, names)}`}
         value={text}
         defaultActiveFirstOption={false}
         options={

@@ -1,0 +1,4 @@
+import { all as known } from '../../../core/frame/filters/listed';
+import { beyond } from '../kinds/beyond';
+
+export const all = [...known, beyond];

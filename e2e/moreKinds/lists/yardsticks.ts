@@ -1,0 +1,4 @@
+import { all as known } from '../../../core/yardsticks/kinds/listed';
+import { overHighest } from '../kinds/overHighest';
+
+export const all = [...known, overHighest];
