@@ -8,6 +8,7 @@ import { measureRows } from './rows';
 import { measureSteps } from './steps';
 import { measureStoring } from './storing';
 import { measureText } from './text';
+import { measureTyping } from './typing';
 
 /*
  * Ratios of our work to peers measured in the same run, so that a slower machine changes neither.
@@ -23,6 +24,7 @@ const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   changes: measureChanges,
   pointing: measurePointing,
   text: measureText,
+  typing: measureTyping,
 };
 const [only] = process.argv.slice(2);
 const measured: Measured[] = [];

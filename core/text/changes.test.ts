@@ -1,4 +1,4 @@
-import { type ChartDefinition, plainStroke } from '../chart';
+import { type ChartDefinition, plainLook, plainStroke } from '../chart';
 import { draftStandout } from '../editing';
 import { testChart, testSeries } from '../testing';
 import { sayChange } from './index';
@@ -25,7 +25,7 @@ it.each<[string, Partial<ChartDefinition>]>([
     'now: by the words of Depot, counted by day',
     { axis: { kind: 'words', column: 'Depot', order: [] }, grain: 'day' },
   ],
-  ['now: by month, with its years laid over each other', { arrangement: { kind: 'years' } }],
+  ['by month: now also with its years laid over each other', { arrangement: { kind: 'years' } }],
   ['without Plan is an actual: 5 throughout', { series: [fares] }],
   [
     'added: Rides is an actual: 5 throughout',
@@ -38,16 +38,21 @@ it.each<[string, Partial<ChartDefinition>]>([
     },
   ],
   [
-    'now: Middle is a line at the median of Fares',
+    'Middle: the mean is now the median',
     { yardsticks: [{ ...line, value: { ...mean, statistic: 'median' } }] },
   ],
   [
     'added: Since is a date, at 3 Jan 2025',
     { dials: [{ id: 'd', kind: 'date', name: 'Since', value: '2025-01-03' }] },
   ],
+  ['Fares: now also not drawn', { series: [{ ...fares, hidden: true }, plan] }],
   [
-    'now: Fares is an actual: 4 throughout, not drawn',
-    { series: [{ ...fares, hidden: true }, plan] },
+    'Middle: now also shaded beneath, dashed',
+    {
+      yardsticks: [
+        { ...line, value: mean, shading: 'beneath', look: { ...plainLook, dash: 'dash' } },
+      ],
+    },
   ],
   ['order changed', { series: [plan, fares] }],
   ['without the highest of Fares', { standouts: [] }],

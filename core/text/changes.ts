@@ -68,7 +68,34 @@ const inOneOrder = (chart: ChartDefinition) => ({
   ),
 });
 
-const said = ({ before, after }: ChangedLine): string => {
+/** So few words are said anew as a whole. */
+const fewWords = 6;
+
+/** One changed line, in the words that are other than they were. */
+function said({ before, after }: ChangedLine): string {
   if (after === null) return `without ${before}`;
-  return before === null ? `added: ${after}` : `now: ${after}`;
-};
+  if (before === null) return `added: ${after}`;
+  // Commas stand apart: what is said more begins with one.
+  const piecesOf = (line: string) => line.replaceAll(',', ' ,').split(' ');
+  const [old, now] = [piecesOf(before), piecesOf(after)];
+  const alike = (one: readonly string[], two: readonly string[]) => {
+    const end = one.findIndex((word, at) => word !== two[at]);
+    return end < 0 ? one.length : end;
+  };
+  const first = alike(old, now);
+  const room = Math.min(old.length, now.length) - first;
+  const last = Math.min(room, alike([...old].reverse(), [...now].reverse()));
+  const [gone, come] = [old.slice(first, old.length - last), now.slice(first, now.length - last)];
+  const [subject = ''] = before.split(/ is |, /);
+  const isOther = first === 0 || !after.startsWith(subject) || now.length <= fewWords;
+  if (isOther && gone.length > 0) return `now: ${after}`;
+  const words = (all: readonly string[]) =>
+    all
+      .join(' ')
+      .replaceAll(' ,', ',')
+      .replace(/^, |,$/g, '');
+  if (gone.length === 0) return `${subject}: now also ${words(come)}`;
+  if (come.length === 0) return `${subject}: no longer ${words(gone)}`;
+  const leading = old.slice(first - 1, first);
+  return `${subject}: ${words([...leading, ...gone])} is now ${words([...leading, ...come])}`;
+}

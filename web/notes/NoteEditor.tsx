@@ -93,7 +93,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
                 aria-label="Speaks of"
                 onChange={(value) => setSeries(value || null)}
                 options={[
-                  { value: '', label: day === null ? 'all of it' : 'the date itself' },
+                  { value: '', label: day === null ? 'the chart as a whole' : 'the date itself' },
                   ...(reading ? linesOf(reading) : []).map(({ id, name }) => ({
                     value: id,
                     label: name,

@@ -88,6 +88,7 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
         onFocus={() => setFocused(true)}
         onBlur={() => setFocused(false)}
         className="typed-field"
+        virtual={false}
         aria-label="A line that adds to the chart"
         placeholder={example && `as: ${anyLine.print(example, names)}`}
         value={text}
@@ -95,7 +96,7 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
         options={
           text.trim() === ''
             ? suggested.map((each) => grouped(each, names))
-            : offers.map((each) => option(text, each))
+            : offers.map((each, place) => option(text, each, place))
         }
         onSearch={write}
         onSelect={(_, { line }: Options[number]) => {
@@ -125,9 +126,14 @@ const joined = (text: string) => (text === '' || /[\s("]$/.test(text) ? text : `
 
 type Options = NonNullable<AutoCompleteProps['options']>;
 
-const option = (text: string, { from, text: offered, open }: Offer): Options[number] => ({
-  // Never what is written: the list takes an offer that is for chosen.
-  value: `${from} ${offered}`,
+const option = (
+  text: string,
+  { from, text: offered, open }: Offer,
+  place: number,
+): Options[number] => ({
+  // Never what is written, which the list would take for chosen; and the same at each keystroke, so that
+  // only its words are drawn anew.
+  value: `offer ${place}`,
   line: `${joined(text.slice(0, from))}${offered} `,
   disabled: open,
   label: (
