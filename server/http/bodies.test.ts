@@ -35,12 +35,20 @@ it.each([
   ['a list that is far too long', () => ({ revision: 1, places: Array(200_000).fill(0) })],
   ['101 right places', () => ({ revision: 1, places: Array(101).fill({ chartId: 1, place }) })],
 ])('refuses %s at once and in a few words', async (_, body) => {
-  const begun = Date.now();
   const path = `/dashboards/${board.dashboardId}/places`;
-  const answer = await person.send('PUT', path, body());
+  const timed = async (sent: object) => {
+    const begun = performance.now();
+    const answer = await person.send('PUT', path, sent);
+    return { answer, taken: performance.now() - begun };
+  };
+  const sent = body();
+  // As long, and refused at its first word: what is sent is read in any case.
+  const plain = { revision: 'x'.repeat(JSON.stringify(sent).length) };
+  const peers = [await timed(plain), await timed(plain), await timed(plain)];
+  const { answer, taken } = await timed(sent);
   expect(answer.status).toBe(422);
   expect(JSON.stringify(answer.body).length).toBeLessThan(1000);
-  expect(Date.now() - begun).toBeLessThan(1500);
+  expect(taken / Math.max(...peers.map((peer) => peer.taken))).toBeLessThan(40);
 });
 
 it.each([
