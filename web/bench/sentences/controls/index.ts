@@ -11,7 +11,6 @@ import { SentenceControl } from './SentenceControl';
 import { SeveralControl } from './SeveralControl';
 import { TextControl } from './TextControl';
 import { WaysControl } from './WaysControl';
-import { WordControl } from './WordControl';
 
 const all: { [Name in ControlName]: ComponentType<ControlProps<Name>> } = {
   choice: ChoiceControl,
@@ -25,7 +24,7 @@ const all: { [Name in ControlName]: ComponentType<ControlProps<Name>> } = {
   several: SeveralControl,
   text: TextControl,
   ways: WaysControl,
-  word: WordControl,
+  word: TextControl,
 };
 
 /** The control of each entry of the vocabulary. A new one is a file here and a line. */
