@@ -4,19 +4,12 @@ import type { About, Entry, Option, Setting, Slot, Spoken } from './entry';
 import { type Fields, get, set, without } from './fields';
 import type { Names } from './names';
 import type { Read, Reader } from './reader';
+import { filledIn, type Group, inOrder, silenceOf } from './silence';
 
 /** What says a definition, and can be given more to say. */
 export interface Said<Definition extends object> extends Entry<Definition> {
   /** the same, with the options of another sentence after its own */
   and<More extends object>(more: Sentence<More>): Said<Definition & More>;
-}
-
-/** A part of a definition that only options say, as how a line is drawn. */
-interface Group {
-  path: readonly string[];
-  plain: object;
-  /** left out of the definition while all of it is plain */
-  leftOut: boolean;
 }
 
 /**
@@ -127,23 +120,39 @@ export class Sentence<Definition extends object> implements Said<Definition>, Sp
     const fixed = this.parts.map((part) =>
       typeof part === 'string' ? part : part.entry.print(get(definition, [part.field]), names),
     );
-    const said = this.said(definition, names).flatMap(({ lead, text }) => [lead, text]);
+    const filled = this.filled(definition);
+    const said = this.options.flatMap(({ path, plain, plainBy, entry, lead }) => {
+      const value = get(filled, path);
+      const isPlain = isEqual(value, plainBy ? plainBy(filled, names) : plain);
+      return isPlain ? nothing : [lead, entry.print(value, names)];
+    });
     return [...fixed, ...said].join('').replace(/^[, ]+/, '');
   }
 
-  /** The options of a definition that are not plain, each with what leads to it, and what it says. */
-  said(definition: Definition, names: Names): { lead: string; path: string; text: string }[] {
-    const filled = this.filled(definition);
-    return this.options.flatMap(({ path, plain, plainBy, entry, lead }) => {
-      const value = get(filled, path);
-      return isEqual(value, plainBy ? plainBy(filled, names) : plain)
-        ? nothing
-        : [{ lead, path: path.join('.'), text: entry.print(value, names) }];
-    });
+  read(at: number, reader: Reader): readonly Read<Definition>[] {
+    return this.readFrom(this.plainly(), at, reader).map(({ value, to }) => ({
+      value: this.ordered(value, reader.names) as Definition,
+      to,
+    }));
   }
 
-  read(at: number, reader: Reader): readonly Read<Definition>[] {
-    let found: readonly Read<Fields>[] = [{ value: this.plainly(), to: at }];
+  /** Reads what is said alone, be it plain, and nothing of what silence would say. */
+  readSaid(at: number, reader: Reader): readonly Read<Partial<Definition>>[] {
+    return this.readFrom({}, at, reader) as readonly Read<Partial<Definition>>[];
+  }
+
+  /** Writes what is said alone, be it plain. */
+  printSaid(said: Partial<Definition>, names: Names): string {
+    const written = this.options.flatMap(({ path, entry }) => {
+      const value = get(said, path);
+      return value === undefined ? nothing : [entry.print(value, names)];
+    });
+    return written.join(', ');
+  }
+
+  /** Every way to read a sentence, over what is there before it. */
+  private readFrom(start: Fields, at: number, reader: Reader): readonly Read<Fields>[] {
+    let found: readonly Read<Fields>[] = [{ value: start, to: at }];
     for (const part of this.parts)
       found = found.flatMap(({ value, to }): readonly Read<Fields>[] => {
         if (typeof part === 'string') {
@@ -154,9 +163,7 @@ export class Sentence<Definition extends object> implements Said<Definition>, Sp
           .read(to, reader)
           .map((each) => ({ value: set(value, [part.field], each.value), to: each.to }));
       });
-    return found
-      .flatMap(({ value, to }) => this.readOptions(value, to, reader, this.options))
-      .map(({ value, to }) => ({ value: this.ordered(value, reader.names) as Definition, to }));
+    return found.flatMap(({ value, to }) => this.readOptions(value, to, reader, this.options));
   }
 
   /** Every way to go on with options, each of them once. */
@@ -184,13 +191,12 @@ export class Sentence<Definition extends object> implements Said<Definition>, Sp
     ];
   }
 
-  /** A definition with what another says that is not plain; silence leaves it as it is. */
-  over<Whole extends Definition>(definition: Whole, said: Definition): Whole {
-    const [from, onto] = [this.filled(said), this.filled(definition)];
-    const changed = this.options.reduce<Fields>((value, { path, plain }) => {
-      const next = get(from, path);
-      return isEqual(next, plain) ? value : set(value, path, next);
-    }, onto);
+  /** A definition with what is said; silence leaves it as it is. */
+  over<Whole extends Definition>(definition: Whole, said: Partial<Definition>): Whole {
+    const changed = this.options.reduce<Fields>((value, { path }) => {
+      const next = get(said, path);
+      return next === undefined ? value : set(value, path, next);
+    }, this.filled(definition));
     return this.ordered(changed, {}) as Whole;
   }
 
@@ -224,39 +230,15 @@ export class Sentence<Definition extends object> implements Said<Definition>, Sp
 
   /** All that is said by silence; worked out once, since a sentence never changes. */
   private plainly(): Fields {
-    return (this.silence ??= this.silent());
-  }
-
-  private silent(): Fields {
-    const groups = this.groups.reduceRight<Fields>(
-      (value, { path, plain }) => set(value, path, plain),
-      this.given,
-    );
-    return this.options.reduce<Fields>(
-      (value, { path, plain }) => (plain === undefined ? value : set(value, path, plain)),
-      groups,
-    );
+    return (this.silence ??= silenceOf(this.given, this.options, this.groups));
   }
 
   filled(definition: Definition): Fields {
-    return this.groups.reduceRight<Fields>(
-      (value, { path, plain }) =>
-        get(value, path) === undefined ? set(value, path, plain) : value,
-      definition as Fields,
-    );
+    return filledIn(definition as Fields, this.groups);
   }
 
   /** Fills in what else tells, and leaves out what is all plain, where definitions do. */
   private ordered(said: Fields, names: Names): Fields {
-    const read = this.options.reduce<Fields>(
-      (value, { path, plainBy }) =>
-        plainBy && get(value, path) === undefined ? set(value, path, plainBy(value, names)) : value,
-      said,
-    );
-    return this.groups.reduce<Fields>(
-      (value, { path, plain, leftOut }) =>
-        leftOut && isEqual(get(value, path), plain) ? without(value, path) : value,
-      read,
-    );
+    return inOrder(said, this.options, this.groups, names);
   }
 }

@@ -1,7 +1,7 @@
 import { type ChartDefinition, namedParts } from '../chart';
 import { turnsOf } from '../dials';
 import { placeAfter } from '../editing';
-import type { Names } from '../sentences';
+import { type Names, phrasesOf } from '../sentences';
 import { heldAs } from '../yardsticks';
 import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
 import { lookLines } from './lookLines';
@@ -73,7 +73,10 @@ export function linesOf(chart: ChartDefinition, around: Names): Record<string, T
       key: `filter ${at}`,
       text: filterLine.print(each, names),
     })),
-    Look: lookLines.said(chart, names).map(({ path, text }) => ({ key: `look ${path}`, text })),
+    Look: phrasesOf(lookLines, chart, names).phrases.map(({ path, words }) => ({
+      key: `look ${path.join('.')}`,
+      text: words,
+    })),
   };
 }
 

@@ -8,7 +8,7 @@ import {
 } from '../chart';
 import { freshId, placeAfter } from '../editing';
 import { isSameName } from '../formula';
-import { type Written, type Names, readText } from '../sentences';
+import { type Written, type Names, readText, phrasesOf } from '../sentences';
 import { type Heading, headings, partedLines } from './headings';
 import { type Answers, type Asked, identify, nameAtStart } from './identify';
 import { dialLine, filterLine, ruleLine, standoutLine, yardstickLine } from './lines';
@@ -164,8 +164,8 @@ class ChartReader {
     }, []);
     const read = readText(lookLines, good.map(({ text }) => text).join(', '), this.names);
     if (!('value' in read)) return plainLooks();
-    const said = lookLines.said(read.value, this.names);
-    good.forEach((line, at) => this.comment(`look ${said[at]?.path ?? ''}`, line));
+    const { phrases } = phrasesOf(lookLines, read.value, this.names);
+    good.forEach((line, at) => this.comment(`look ${phrases[at]?.path.join('.') ?? ''}`, line));
     return read.value;
   }
 

@@ -1,13 +1,12 @@
 import {
   type ChartFilter,
   type ColourRuleDefinition,
-  plainChart,
   type SeriesDefinition,
   type StandoutDefinition,
   type StyledYardstick,
 } from '../chart';
 import type { DialDefinition } from '../dials';
-import type { Written } from '../sentences';
+import type { Sentence, Written } from '../sentences';
 import {
   dialLine,
   filterLine,
@@ -31,30 +30,30 @@ export interface Sayable {
   standout: StandoutDefinition;
   dial: DialDefinition;
   filter: ChartFilter;
-  head: Head;
-  look: Look;
+  /** what is said alone */
+  head: Partial<Head>;
+  look: Partial<Look>;
 }
+
+/** What a sentence says alone: silence leaves all else of a chart as it is. */
+const alone = <Definition extends object>(
+  sentence: Sentence<Definition>,
+): Written<Partial<Definition>> => ({
+  print: (said, names) => sentence.printSaid(said, names),
+  read: (at, reader) => sentence.readSaid(at, reader),
+});
 
 const entries: { [Of in keyof Sayable]: Written<Sayable[Of]> } = {
   yardstickAlone,
   standout: standoutLine,
   colourRule: ruleLine,
   mark: markLine,
-  head: headSaid,
+  head: alone(headSaid),
   yardstick: yardstickLine,
   series: seriesLine,
   dial: dialLine,
   filter: filterLine,
-  look: lookLines,
-};
-
-/** What a head is of which nothing was said. */
-export const plainHead: Head = {
-  axis: plainChart.axis,
-  grain: 'month',
-  span: plainChart.span,
-  yearStart: plainChart.yearStart,
-  arrangement: plainChart.arrangement,
+  look: alone(lookLines),
 };
 
 /** What a line says, and of what. */

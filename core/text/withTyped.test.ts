@@ -105,6 +105,18 @@ it('shows faintly what needs no other figures', () => {
   expect(previewOf(chart, typed('the last 13 periods'))).toBeNull();
 });
 
+it.each<[string, Partial<ChartDefinition>, Partial<ChartDefinition>]>([
+  ['all there is', { span: { kind: 'last', count: 3 } }, { span: plainChart.span }],
+  ['in one picture', { arrangement: { kind: 'years' } }, { arrangement: plainChart.arrangement }],
+  ['years from January', { yearStart: 4 }, { yearStart: 1 }],
+  ['the last 3 periods', { yearStart: 4 }, { yearStart: 4, span: { kind: 'last', count: 3 } }],
+  ['notes in the picture', { notesHidden: true }, { notesHidden: false }],
+])('takes what is plain at its word, and leaves the rest as it is: %s', (line, before, after) => {
+  const said = typed(line);
+  expect(withTyped({ ...chart, ...before }, said)).toEqual({ ...chart, ...before, ...after });
+  expect(anyLine.print(said, namesWith(chart, around))).toBe(line);
+});
+
 it('suggests only lines that it reads, each of them a chart', () => {
   const names = namesWith(chart, around);
   const suggested = suggestions(chart, { names, level: 40, today: '2026-11-23' });

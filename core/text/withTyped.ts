@@ -11,7 +11,8 @@ import { namedBy } from '../yardsticks';
 import { hasName } from './lines';
 import { lookLines } from './lookLines';
 import { ownPlace } from './strokes';
-import { plainHead, type Sayable, type Typed } from './typedLine';
+import { headSaid } from './seriesLine';
+import type { Sayable, Typed } from './typedLine';
 
 type Change<Of extends keyof Sayable> = (
   chart: ChartDefinition,
@@ -56,14 +57,6 @@ const withSeries: Change<'series'> = (chart, value) => {
   return { ...chart, series: put(chart.series, made, 'series') };
 };
 
-/** What is not plain of what was said: silence leaves a chart as it is. */
-const notPlain = <Fields extends object>(said: Fields, plain: Fields): Partial<Fields> =>
-  Object.fromEntries(
-    Object.entries(said).filter(
-      ([field, value]) => JSON.stringify(value) !== JSON.stringify(plain[field as keyof Fields]),
-    ),
-  ) as Partial<Fields>;
-
 const changes: { [Of in keyof Sayable]: Change<Of> } = {
   yardstick: withYardstick,
   yardstickAlone: (chart, value) =>
@@ -98,7 +91,7 @@ const changes: { [Of in keyof Sayable]: Change<Of> } = {
   }),
   dial: (chart, value) => ({ ...chart, dials: put(chart.dials, value, 'dial') }),
   filter: (chart, value) => ({ ...chart, filters: [...chart.filters, value] }),
-  head: (chart, value) => ({ ...chart, ...notPlain(value, plainHead) }),
+  head: (chart, value) => headSaid.over(chart, value),
   look: (chart, value) => lookLines.over(chart, value),
 };
 
