@@ -1,7 +1,7 @@
 import { type ChartDefinition } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
-import { AddMenu } from './AddMenu';
+import { AddTo } from './AddTo';
 import { ListRow, ListSection } from './ListRow';
 import { useSuggested } from './useSuggested';
 import { RuleSentence } from './conditions/RuleSentence';
@@ -13,11 +13,11 @@ interface PartProps {
 
 /** The colour rules of a chart, with how many figures each has caught. */
 export function RuleRows({ chart, reading }: PartProps) {
-  const items = useSuggested(chart, 'colourRule');
+  const offers = useSuggested(chart, 'colourRule');
   return (
     <ListSection
       title="Colour rules"
-      add={items.length > 0 ? <AddMenu to="Colour rules" items={items} /> : undefined}
+      add={<AddTo list="Colour rules" offers={offers} />}
       empty="Hold a series against a mark, and its colours follow; or add one for any value."
     >
       {chart.colourRules.map((rule) => {

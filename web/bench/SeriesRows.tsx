@@ -13,7 +13,7 @@ import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/
 import { api } from '../api';
 import { StrokeSample } from '../look';
 import { isLit, withLit } from '../picture';
-import { AddMenu } from './AddMenu';
+import { AddTo } from './AddTo';
 import { benchActions } from './benchSlice';
 import { ListRow, ListSection } from './ListRow';
 import { SeriesSentence } from './SeriesSentence';
@@ -105,14 +105,14 @@ export function SeriesRows({
       title="Series"
       empty="No series yet: add one from a source."
       add={
-        <AddMenu
-          to="Series"
-          items={[
+        <AddTo
+          list="Series"
+          offers={() => [
             ...(sources ?? []).map(({ id, name }) => ({
               label: `from ${name}`,
-              add: () => add(id),
+              take: () => add(id),
             })),
-            { label: 'worked out from others', add: work },
+            { label: 'worked out from others', take: work },
           ]}
         />
       }

@@ -1,7 +1,7 @@
 import { type ChartDefinition } from '../../core/chart';
 import { namesFor, type Reading } from '../../core/reading';
 import { pickKind } from '../../core/standouts';
-import { AddMenu } from './AddMenu';
+import { AddTo } from './AddTo';
 import { ListRow, ListSection } from './ListRow';
 import { StandoutSample } from './samples';
 import { StandoutSentence } from './conditions/StandoutSentence';
@@ -16,11 +16,11 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 
 /** The standouts of a chart, with the points they picked. */
 export function StandoutRows({ chart, reading }: PartProps) {
-  const items = useSuggested(chart, 'standout');
+  const offers = useSuggested(chart, 'standout');
   return (
     <ListSection
       title="Standouts"
-      add={<AddMenu to="Standouts" items={items} />}
+      add={<AddTo list="Standouts" offers={offers} />}
       empty="None yet: the highest, the lowest, the last."
     >
       {chart.standouts.map((standout) => {

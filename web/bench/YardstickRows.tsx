@@ -2,7 +2,7 @@ import type { ChartDefinition } from '../../core/chart';
 import { writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { drawnAs, type Yardstick, type YardstickDefinition } from '../../core/yardsticks';
-import { AddMenu } from './AddMenu';
+import { AddTo } from './AddTo';
 import { ListRow, ListSection } from './ListRow';
 import { BandSample, LevelSample, TodaySample } from './samples';
 import { useSuggested } from './useSuggested';
@@ -17,11 +17,11 @@ const samples = { level: LevelSample, band: BandSample, dates: TodaySample };
 
 /** The yardsticks of a chart, with the values they found. */
 export function YardstickRows({ chart, reading }: PartProps) {
-  const items = useSuggested(chart, 'yardstickAlone');
+  const offers = useSuggested(chart, 'yardstickAlone');
   return (
     <ListSection
       title="Yardsticks"
-      add={<AddMenu to="Yardsticks" items={items} />}
+      add={<AddTo list="Yardsticks" offers={offers} />}
       empty="None yet: a level, a mean, a band, today."
     >
       {chart.yardsticks.map((yardstick) => {

@@ -1,21 +1,21 @@
 import type { ChartDefinition } from '../../core/chart';
 import { anyLine, suggestions, type Typed, withTyped } from '../../core/text';
-import type { Addable } from './AddMenu';
-import { useAbout } from './sentences';
+import { type Takeable, useAbout } from './sentences';
 import { useChange } from './useBench';
 
 /**
  * What can be added to a chart of some kinds, each in its own words.
  * @param of as what it would be typed
  */
-export function useSuggested(chart: ChartDefinition, of: Typed['of']): Addable[] {
+export function useSuggested(chart: ChartDefinition, of: Typed['of']): () => Takeable[] {
   const about = useAbout();
   const change = useChange();
-  return suggestions(chart, about)
-    .flatMap(({ all }) => all)
-    .filter((each) => each.of === of)
-    .map((each) => ({
-      label: anyLine.print(each, about.names),
-      add: () => change((before) => withTyped(before, each)),
-    }));
+  return () =>
+    suggestions(chart, about)
+      .flatMap(({ all }) => all)
+      .filter((each) => each.of === of)
+      .map((each) => ({
+        label: anyLine.print(each, about.names),
+        take: () => change((before) => withTyped(before, each)),
+      }));
 }

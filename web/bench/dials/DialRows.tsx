@@ -4,7 +4,7 @@ import { type DialDefinition, dialEntry, turnsOf } from '../../../core/dials';
 import { alternatives } from '../../../core/sentences';
 import { withTyped } from '../../../core/text';
 import { PartName } from '../PartName';
-import { AddMenu } from '../AddMenu';
+import { AddTo } from '../AddTo';
 import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
@@ -17,25 +17,26 @@ import { Remove, usePart } from '../usePart';
 export function DialRows({ chart }: { chart: ChartDefinition }) {
   const about = useAbout();
   const change = useChange();
-  const items = alternatives(dialEntry.setting()).map(({ entry }) => {
-    const value = { ...(entry.draft(about) as DialDefinition), name: 'Dial' };
-    return {
-      label: entry.print(value, about.names),
-      add: () =>
-        change((before) => {
-          const name = freeName(
-            value.name,
-            namedParts(before).map((part) => part.name),
-          );
-          return withTyped(before, { of: 'dial', value: { ...value, name } });
-        }),
-    };
-  });
+  const offers = () =>
+    alternatives(dialEntry.setting()).map(({ entry }) => {
+      const value = { ...(entry.draft(about) as DialDefinition), name: 'Dial' };
+      return {
+        label: entry.print(value, about.names),
+        take: () =>
+          change((before) => {
+            const name = freeName(
+              value.name,
+              namedParts(before).map((part) => part.name),
+            );
+            return withTyped(before, { of: 'dial', value: { ...value, name } });
+          }),
+      };
+    });
   return (
     <ListSection
       title="Dials"
       empty="None yet: a value that readers can turn, as a limit or a date."
-      add={<AddMenu to="Dials" items={items} />}
+      add={<AddTo list="Dials" offers={offers} />}
     >
       {chart.dials.map((dial) => (
         <ListRow

@@ -1,7 +1,6 @@
-import './sentences.css';
-import { Select } from 'antd';
 import { type Sayable, type Spoken, unsaid } from '../../../core/sentences';
 import { useAbout } from './about';
+import { Offered } from './Offered';
 
 interface SayMoreProps<Definition extends object> {
   sentence: Spoken<Definition>;
@@ -19,24 +18,14 @@ interface SayMoreProps<Definition extends object> {
 export function SayMore<Definition extends object>(props: SayMoreProps<Definition>) {
   const { sentence, definition, label, first, not, onSay } = props;
   const about = useAbout();
-  const sayable = unsaid(sentence, definition, about).filter(({ path }) => !not?.(path.join('.')));
-  if (sayable.length === 0) return null;
+  if (sentence.options.length === 0) return null;
+  const sayable = () =>
+    unsaid(sentence, definition, about).filter(({ path }) => !not?.(path.join('.')));
   return (
-    <Select<number>
-      className="say-more"
-      variant="borderless"
-      size="small"
-      showSearch={{ optionFilterProp: 'label' }}
-      popupMatchSelectWidth={false}
-      aria-label={`Say more: ${label}`}
-      placeholder={first ? 'say …' : 'and …'}
-      suffixIcon={null}
-      value={null}
-      onChange={(place) => {
-        const said = sayable[place];
-        if (said) onSay(said);
-      }}
-      options={sayable.map(({ words }, place) => ({ value: place, label: words }))}
+    <Offered
+      label={`Say more: ${label}`}
+      words={first ? 'say …' : 'and …'}
+      offers={() => sayable().map((said) => ({ label: said.words, take: () => onSay(said) }))}
     />
   );
 }
