@@ -21,13 +21,16 @@ const changes: Change[] = [
     work: 'a mean shaded on the bench, pressed to painted',
     atMost: 1.3,
     open: async (page) => {
+      const taken = async (label: string, words: string) => {
+        await page.getByRole('combobox', { name: label }).click();
+        await page.locator('.ant-select-item-option').getByText(words, { exact: true }).click();
+      };
+      await taken('Add to Yardsticks', 'a line at the mean of Fare revenue');
       const yardsticks = page.getByRole('region', { name: 'Yardsticks' });
-      await yardsticks.getByRole('button', { name: 'Add' }).click();
-      await page.getByRole('menuitem', { name: 'Mean' }).click();
       await yardsticks.getByRole('button', { name: 'Edit Mean' }).click();
-      await page.getByRole('button', { name: 'Shading: nothing' }).click();
+      await taken('Say more: Mean', 'shaded beneath');
     },
-    choices: ['what is beneath it', 'nothing'],
+    choices: ['shaded above', 'shaded beneath'],
   },
   {
     work: 'another grain on the bench, pressed to painted',

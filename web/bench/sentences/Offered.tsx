@@ -1,6 +1,6 @@
 import './sentences.css';
 import { Select, type SelectProps } from 'antd';
-import { useState } from 'react';
+import { memo, type RefObject, useEffect, useRef, useState } from 'react';
 
 /** Something that can be taken, in the words that will say it. */
 export interface Takeable {
@@ -17,16 +17,28 @@ interface OfferedProps extends Pick<SelectProps, 'placement'> {
 }
 
 /** A quiet handle that offers what can be taken, found by its words. */
-export function Offered({ label, words, offers, placement }: OfferedProps) {
-  const [open, setOpen] = useState(false);
-  const all = open ? offers() : [];
+export function Offered({ offers, ...handle }: OfferedProps) {
+  const latest = useRef(offers);
+  useEffect(() => {
+    latest.current = offers;
+  });
+  return <Handle {...handle} latest={latest} />;
+}
+
+interface HandleProps extends Omit<OfferedProps, 'offers'> {
+  latest: RefObject<OfferedProps['offers']>;
+}
+
+/** A page has many handles, and changes often: one is drawn anew only when it is opened. */
+const Handle = memo(function Handle({ label, words, placement, latest }: HandleProps) {
+  const [all, setAll] = useState<readonly Takeable[] | null>(null);
   return (
     <Select<number>
       className="say-more"
       variant="borderless"
       size="small"
-      open={open}
-      onOpenChange={setOpen}
+      open={all !== null}
+      onOpenChange={(open) => setAll(open ? latest.current() : null)}
       showSearch={{ optionFilterProp: 'label' }}
       popupMatchSelectWidth={false}
       placement={placement}
@@ -34,8 +46,8 @@ export function Offered({ label, words, offers, placement }: OfferedProps) {
       aria-label={label}
       placeholder={words}
       value={null}
-      onChange={(place) => all[place]?.take()}
-      options={all.map((each, place) => ({ value: place, label: each.label }))}
+      onChange={(place) => all?.[place]?.take()}
+      options={all?.map((each, place) => ({ value: place, label: each.label })) ?? []}
     />
   );
-}
+});
