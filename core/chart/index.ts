@@ -1,7 +1,6 @@
 export {
   type AxesDefinition,
   type AxisStart,
-  axisStarts,
   plainAxes,
   plainAxis,
   type ValueAxisDefinition,
@@ -64,6 +63,6 @@ export {
   type Stroke,
   type StrokeDefinition,
 } from './strokes';
-export { type PeekDefinition, peekSizes, plainLinking, type LinkingDefinition } from './linking';
+export { type PeekDefinition, plainLinking, type LinkingDefinition } from './linking';
 export { upgradeChart } from './upgrades';
-export { type LabelPlace, labelPlaces, plainLook, type YardstickLook } from './yardstickLook';
+export { type LabelPlace, plainLook, type YardstickLook } from './yardstickLook';

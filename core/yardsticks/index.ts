@@ -1,14 +1,6 @@
 export type { RecordedDates, YardstickContext } from './context';
-export { plainScope, type Scope, scopePeriods } from './scope';
-export {
-  type Edge,
-  edgeEntry,
-  edgeKinds,
-  edgeSchema,
-  findEdge,
-  sayEdge,
-  statisticNames,
-} from './edges';
+export { plainScope, type Scope } from './scope';
+export { type Edge, edgeEntry, edgeKinds, edgeSchema, findEdge, sayEdge } from './edges';
 export {
   type Edges,
   findYardsticks,
@@ -21,8 +13,6 @@ export {
   type RecordedDate,
   sayReadingsEnd,
   seriesOfYardstick,
-  type Shading,
-  shadings,
   stepOf,
   type Yardstick,
   type YardstickDefinition,

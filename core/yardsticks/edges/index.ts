@@ -3,11 +3,9 @@ import { ofKind } from '../../sentences';
 import type { YardstickContext } from '../context';
 import { sayScope } from '../finished';
 import type { EdgeKind, EdgeNames, FoundEdge } from './edge';
-import { statisticNames } from './statistic';
 import { all } from './listed';
 
 export type { FoundEdge };
-export { statisticNames };
 
 /** A value on an axis: where a line stands, or a band begins or ends. */
 export type Edge = DefinitionOf<(typeof all)[number]>;

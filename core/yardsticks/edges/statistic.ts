@@ -16,7 +16,7 @@ export interface StatisticEdge {
   scope?: Scope;
 }
 
-export const statisticNames = Object.keys(statistics) as Statistic[];
+const statisticNames = Object.keys(statistics) as Statistic[];
 
 const statisticWords: Record<Statistic, string> = {
   mean: 'mean',

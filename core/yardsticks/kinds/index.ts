@@ -3,14 +3,13 @@ import { type About, alternatives, ofKind } from '../../sentences';
 import { type DefinitionOf, registry } from '../../registry';
 import type { YardstickContext } from '../context';
 import type { Edges, Found, YardstickKind } from './kind';
-import { type Shading, shadings } from './line';
 import { mostRecorded, type RecordedDate } from './recorded';
 import { type ReadingsEnd, sayReadingsEnd } from './readings';
 import { stepOf } from './steps';
 import { all } from './listed';
 
-export type { Edges, Found, ReadingsEnd, RecordedDate, Shading };
-export { mostRecorded, sayReadingsEnd, shadings, stepOf };
+export type { Edges, Found, ReadingsEnd, RecordedDate };
+export { mostRecorded, sayReadingsEnd, stepOf };
 
 /** Anything that series are read against besides each other. */
 export type YardstickDefinition = DefinitionOf<(typeof all)[number]>;
