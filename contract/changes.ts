@@ -11,7 +11,10 @@ export const announcedShape = object({
 
 export type Announced = InferType<typeof announcedShape>;
 
-/** What was announced, as bringing the file in takes it. */
+/**
+ * What was announced, as bringing the file in takes it.
+ * @param changes what bringing a file in does to the rows, as it was counted
+ */
 export const announcedBy = ({ builtOn, added, removed, changed }: Changes): Announced => ({
   builtOn,
   added: added.count,

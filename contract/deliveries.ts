@@ -76,13 +76,19 @@ export interface WholeForm extends FileForm {
   columns: ColumnUnderstanding[];
 }
 
-/** The form of an understanding, every choice made, without what was found by it. */
+/**
+ * The form of an understanding, every choice made, without what was found by it.
+ * @param understanding with what was found, which is left out
+ */
 export function formOf(understanding: WholeForm): WholeForm {
   const { file, decimalMark, zone, missing, steps, seen, columns, completeTo } = understanding;
   return { file, decimalMark, zone, missing, steps, seen, columns, completeTo };
 }
 
-/** What the next file of a source takes over; the rest is what each file tells of itself. */
+/**
+ * What the next file of a source takes over; the rest is what each file tells of itself.
+ * @param form the form by which the last file was brought in
+ */
 export const forNextFile = (form: FileForm): FileForm => ({
   ...form,
   completeTo: null,

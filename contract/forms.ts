@@ -64,6 +64,10 @@ export const formNames: Record<FormKind, string> = {
   parquet: 'a Parquet file',
 };
 
-/** What a file and its part are called, which may say a year that its rows do not. */
+/**
+ * What a file and its part are called, which may say a year that its rows do not.
+ * @param fileName with its ending
+ * @param choices which sheet or part of the file is read
+ */
 export const titleOf = (fileName: string, choices: FileChoices) =>
   `${fileName} ${'sheet' in choices ? choices.sheet : ''}`;

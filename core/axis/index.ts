@@ -18,9 +18,15 @@ export { axisKind, axisSchema };
 /** What stands along the axis, in a sentence. */
 export const axisEntry = ofKind<AxisDefinition>(kinds);
 
-/** Whether the periods of the chart's grain stand along its axis. */
+/**
+ * Whether the periods of the chart's grain stand along its axis.
+ * @param axis what stands along the axis
+ */
 export const isOfPeriods = (axis: AxisDefinition): boolean => axisKind(axis).ofPeriods ?? false;
 
-/** The column along which a chart stands; null for dates. */
+/**
+ * The column along which a chart stands; null for dates.
+ * @param axis what stands along the axis
+ */
 export const axisColumn = (axis: AxisDefinition): AxisColumn | null =>
   axisKind(axis).column?.(axis) ?? null;

@@ -15,8 +15,9 @@ const marchEpoch = 719_468;
 const daysOf400Years = 146_097;
 
 /**
- * The date of a day. Years are counted from March, so that a leap day is the last of its year.
+ * * The date of a day. Years are counted from March, so that a leap day is the last of its year.
  * Source: Howard Hinnant (2013), chrono-Compatible Low-Level Date Algorithms.
+ * @param day days since 1 January 1970
  */
 export function civilDate(day: Day): CivilDate {
   const shifted = day + marchEpoch;
@@ -37,7 +38,12 @@ export function civilDate(day: Day): CivilDate {
   return { year: yearOfEra + era * 400 + (month <= 2 ? 1 : 0), month, date };
 }
 
-/** The day of a date that is known to be one; the inverse of civilDate. */
+/**
+ * The day of a date that is known to be one; the inverse of civilDate.
+ * @param year of the civil calendar
+ * @param month 1 to 12
+ * @param date 1 to 31, within its month
+ */
 export function dayOfDate(year: number, month: number, date: number): Day {
   const fromMarch = month <= 2 ? year - 1 : year;
   const era = Math.floor(fromMarch / 400);
@@ -51,6 +57,9 @@ export function dayOfDate(year: number, month: number, date: number): Day {
 
 /**
  * The day of a year, month and date.
+ * @param year of the civil calendar, negative before the year 0
+ * @param month 1 to 12
+ * @param date 1 to 31
  * @returns null when there is no such date, as 30 February
  */
 export function dayOf(year: number, month: number, date: number): Day | null {
@@ -60,13 +69,19 @@ export function dayOf(year: number, month: number, date: number): Day | null {
   return civilDate(day).month === month ? day : null;
 }
 
-/** The day of the week by ISO 8601: 1 is Monday, 7 is Sunday. */
+/**
+ * The day of the week by ISO 8601: 1 is Monday, 7 is Sunday.
+ * @param day days since 1 January 1970
+ */
 export function weekday(day: Day): number {
   // 1 January 1970 was a Thursday.
   return ((((day + 3) % 7) + 7) % 7) + 1;
 }
 
-/** The week of ISO 8601 that contains a day, and the year it belongs to: the one of its Thursday. */
+/**
+ * The week of ISO 8601 that contains a day, and the year it belongs to: the one of its Thursday.
+ * @param day days since 1 January 1970
+ */
 export function isoWeek(day: Day): { year: number; week: number } {
   const thursday = day - weekday(day) + 4;
   const { year } = civilDate(thursday);
@@ -75,6 +90,7 @@ export function isoWeek(day: Day): { year: number; week: number } {
 
 /**
  * Reads a date written as 2026-11-23.
+ * @param text four digits, two and two, with hyphens
  * @returns null when it is none
  */
 export function parseDay(text: string): Day | null {
@@ -82,7 +98,10 @@ export function parseDay(text: string): Day | null {
   return match ? dayOf(Number(match[1]), Number(match[2]), Number(match[3])) : null;
 }
 
-/** Writes a day as 2026-11-23; years outside 0 to 9999 by ISO 8601 with their sign and six digits. */
+/**
+ * Writes a day as 2026-11-23; years outside 0 to 9999 by ISO 8601 with their sign and six digits.
+ * @param day days since 1 January 1970
+ */
 export function formatDay(day: Day): string {
   const { year, month, date } = civilDate(day);
   const sign = year < 0 ? '-' : '+';
@@ -93,5 +112,8 @@ export function formatDay(day: Day): string {
   return `${written}-${twoDigits(month)}-${twoDigits(date)}`;
 }
 
-/** Writes a number of a date with a leading zero. */
+/**
+ * Writes a number of a date with a leading zero.
+ * @param number whole, 0 to 99
+ */
 export const twoDigits = (number: number) => String(number).padStart(2, '0');

@@ -105,6 +105,9 @@ const longestDate = 60;
 
 /**
  * Reads a date written by a pattern.
+ * @param text trimmed
+ * @param pattern the form in which the column writes dates
+ * @param context where fiscal years begin, and the zone of date-times
  * @returns null when the text is no such date
  */
 export function readDate(text: string, pattern: DatePattern, context: DateContext): Day | null {

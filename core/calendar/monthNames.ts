@@ -31,6 +31,7 @@ for (const language of languages) {
 
 /**
  * The month of a name, short or long, in one of the languages that are read.
+ * @param name in any capitals, with or without a full stop
  * @returns 1 to 12; null when it is none
  */
 export function monthNamed(name: string): number | null {

@@ -23,7 +23,10 @@ export function periodStart(day: Day, grain: Grain): Day {
   return dayOfDate(year, grain === 'year' ? 1 : month - ((month - 1) % 3), 1);
 }
 
-/** The first day of the period after the one that starts on `start`. */
+/**
+ * The first day of the period after the one that starts on `start`.
+ * @param start the first day of a period
+ */
 export function nextPeriod(start: Day, grain: Grain): Day {
   if (grain === 'day') return start + 1;
   if (grain === 'week') return start + 7;
@@ -47,7 +50,10 @@ export function periodsBetween(from: Day, to: Day, grain: Grain, most = Infinity
   return starts;
 }
 
-/** The period's name by ISO 8601: 2026-11-23, 2026-W48, 2026-11, 2026-Q4, 2026. */
+/**
+ * The period's name by ISO 8601: 2026-11-23, 2026-W48, 2026-11, 2026-Q4, 2026.
+ * @param start the first day of a period
+ */
 export function periodKey(start: Day, grain: Grain): string {
   if (grain === 'week') {
     const { year, week } = isoWeek(start);
@@ -78,6 +84,7 @@ export function fiscalPosition(day: Day, startMonth: number): FiscalPosition {
 /**
  * The period of the year before that a period is compared with: the same month, quarter, date, or
  * week by its number.
+ * @param start the first day of a period
  * @returns null for a 29 February or a week 53 that the year before does not have
  */
 export function yearBefore(start: Day, grain: Grain): Day | null {
@@ -99,7 +106,11 @@ export function yearOf(day: Day, startMonth: number): number {
   return fiscalPosition(day, startMonth).yearEnding;
 }
 
-/** The first day of a year that begins in any month, by the name of the year in which it ends. */
+/**
+ * The first day of a year that begins in any month, by the name of the year in which it ends.
+ * @param yearEnding the civil year of its last day
+ * @param startMonth 1 to 12
+ */
 export function yearStartDay(yearEnding: number, startMonth: number): Day {
   return dayOfDate(startMonth > 1 ? yearEnding - 1 : yearEnding, startMonth, 1);
 }

@@ -18,10 +18,16 @@ export const chartFilterSchema: ObjectSchema<ChartFilter> = object({
   dial: string().max(40),
 }) as ObjectSchema<ChartFilter>;
 
-/** Whether a filter keeps a word of the column that a series is split by. */
+/**
+ * Whether a filter keeps a word of the column that a series is split by.
+ * @param word as it stands in the column
+ */
 export const keepsWord = (filter: Filter, word: string) =>
   filter.kind !== 'words' || filter.words.includes(word) === filter.keep;
 
-/** Whether a filter leaves the lines of a split in grey rather than taking their rows away. */
+/**
+ * Whether a filter leaves the lines of a split in grey rather than taking their rows away.
+ * @param splitBy the column by which a series is split; null for none
+ */
 export const greysLines = ({ filter, rest }: ChartFilter, splitBy: string | null) =>
   rest === 'grey' && filter.kind === 'words' && filter.column === splitBy;

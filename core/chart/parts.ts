@@ -26,7 +26,12 @@ export const namedParts = ({ series, yardsticks, dials }: Parts): NamedPart[] =>
 
 export const isSamePart = (one: Part, two: Part): boolean => one.of === two.of && one.id === two.id;
 
-/** The part of a chart that has a name already, other than the one that is to have it; null: it is free. */
+/**
+ * The part of a chart that has a name already, other than the one that is to have it; null: it is
+ * free.
+ * @param name as it would be written, in any capitals
+ * @param part the part that is to have it
+ */
 export const namedAlready = (chart: Parts, name: string, part: Part): NamedPart | null =>
   namedParts(chart).find((each) => !isSamePart(each, part) && isSameName(each.name, name.trim())) ??
   null;
@@ -34,7 +39,10 @@ export const namedAlready = (chart: Parts, name: string, part: Part): NamedPart 
 /** The longest name, in characters. */
 export const longestName = 120;
 
-/** A name that none of others is: the name itself, or with a number after it. */
+/**
+ * A name that none of others is: the name itself, or with a number after it.
+ * @param taken the names of the others, in any capitals
+ */
 export function freeName(name: string, taken: readonly string[]): string {
   const isFree = (text: string) => !taken.some((each) => isSameName(each.trim(), text));
   if (isFree(name.trim())) return name;

@@ -29,5 +29,8 @@ export function strokeOfRole(
   };
 }
 
-/** Whether a role gives no colour of its own, so that its series takes the next of the palette. */
+/**
+ * Whether a role gives no colour of its own, so that its series takes the next of the palette.
+ * @param role what a series is: an actual, a budget, a target, a forecast
+ */
 export const takesPalette = (role: Role) => byRole[role].colour === null;

@@ -208,6 +208,7 @@ function upgraded(given: StoredChart): unknown {
 
 /**
  * Reads a chart definition from plain data.
+ * @param data as it came in or was stored, of today's version
  * @throws ValidationError of Yup, which names every field that is wrong
  */
 export function parseChart(data: unknown): ChartDefinition {

@@ -39,13 +39,19 @@ function turnedTo(dial: DialDefinition, to: DialValue | undefined): DialValue | 
   return dialKind(dial).turnedTo(dial, to);
 }
 
-/** The number that a dial stands at; null for one that is gone or is no number. */
+/**
+ * The number that a dial stands at; null for one that is gone or is no number.
+ * @param dials where each dial stands, by its id
+ */
 export const numberAt = (dials: DialValues, id: string): number | null => {
   const value = dials.get(id);
   return typeof value === 'number' ? value : null;
 };
 
-/** The day that a dial stands at; null for one that is gone or is no date. */
+/**
+ * The day that a dial stands at; null for one that is gone or is no date.
+ * @param dials where each dial stands, by its id
+ */
 export const dayAt = (dials: DialValues, id: string): Day | null => {
   const value = dials.get(id);
   return typeof value === 'string' ? parseDay(value) : null;

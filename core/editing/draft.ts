@@ -13,7 +13,11 @@ import { withRenamed } from './renaming';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
 
-/** An id for a new part of a chart, other than those in use. */
+/**
+ * An id for a new part of a chart, other than those in use.
+ * @param base what the id begins with
+ * @param used the ids there are
+ */
 export function freshId(base: string, used: readonly string[]): string {
   if (!used.includes(base)) return base;
   for (let number = 2; ; number += 1) {
@@ -21,13 +25,21 @@ export function freshId(base: string, used: readonly string[]): string {
   }
 }
 
-/** The place of the palette that a series takes after those before it, unless somebody gives it another. */
+/**
+ * The place of the palette that a series takes after those before it, unless somebody gives it
+ * another.
+ * @param before the series above it, in their order
+ * @returns from 0
+ */
 export const placeAfter = (
   before: readonly SeriesDefinition[],
   { role }: Pick<SeriesDefinition, 'role'>,
 ): number => (takesPalette(role) ? nextPlace({ series: [...before] }) : 0);
 
-/** The first place of the palette that no series of a chart takes yet. */
+/**
+ * The first place of the palette that no series of a chart takes yet.
+ * @returns from 0
+ */
 export function nextPlace(chart: Pick<ChartDefinition, 'series'>): number {
   return chart.series.reduce(
     (next, { role, stroke, split }) =>
@@ -70,7 +82,10 @@ export function draftSeries(
   };
 }
 
-/** A first chart of a source, by month where it can be, with its extremes and the today line. */
+/**
+ * A first chart of a source, by month where it can be, with its extremes and the today line.
+ * @param source its columns, the grain it is recorded by, and what its figures are like
+ */
 export function draftChart(source: DraftSource): ChartDefinition {
   const series = draftSeries(source, 'series', 'actual');
   const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
@@ -87,7 +102,11 @@ export function draftChart(source: DraftSource): ChartDefinition {
   };
 }
 
-/** A colour rule of a series, in a colour and else as its line is drawn. */
+/**
+ * A colour rule of a series, in a colour and else as its line is drawn.
+ * @param id an id that no rule has
+ * @param series the id of the series
+ */
 export const draftRule = (
   id: string,
   series: string,
@@ -104,7 +123,11 @@ export const draftRule = (
   width: null,
 });
 
-/** A standout of a series, with its figure and its date. */
+/**
+ * A standout of a series, with its figure and its date.
+ * @param id an id that no standout has
+ * @param series the id of the series
+ */
 export const draftStandout = (
   id: string,
   series: string,
@@ -138,7 +161,10 @@ export function withMark(
   return { ...chart, series, colourRules: [...others, off, on] };
 }
 
-/** Changes a series; what names it follows its new name. */
+/**
+ * Changes a series; what names it follows its new name.
+ * @param more the fields that become others
+ */
 export function withChanged(
   chart: ChartDefinition,
   seriesId: string,

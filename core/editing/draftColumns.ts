@@ -66,7 +66,11 @@ const roles: readonly [role: SeriesDefinition['role'], expression: RegExp][] = [
   ['forecast', /\b(forecast|prognose|outlook|prévision)s?\b/i],
 ];
 
-/** What a column stands for by its name. */
+/**
+ * What a column stands for by its name.
+ * @param name the head of a column
+ * @param otherwise the role of one whose name tells nothing
+ */
 export const draftRole = (
   name: string,
   otherwise: SeriesDefinition['role'],

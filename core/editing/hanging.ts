@@ -31,6 +31,7 @@ const fields: Record<Part['of'], readonly string[]> = {
 /**
  * What of a chart would be left without something if a part of it went: what names the part, and what
  * names that in turn. A new kind of thing names by the same fields, or is told here.
+ * @param part its kind and its id
  * @returns the nearest first, each once
  */
 export function hangingOn(chart: ChartDefinition, part: Part): Hanging[] {
@@ -118,7 +119,11 @@ function filtersNaming({ filters }: ChartDefinition, part: Part): Hanging[] {
   });
 }
 
-/** A chart without a part, and without what hangs on it: what is held against it is held against nothing. */
+/**
+ * A chart without a part, and without what hangs on it: what is held against it is held against
+ * nothing.
+ * @param part its kind and its id
+ */
 export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition {
   const gone = naming(chart, part).filter(({ goes }) => goes);
   const isGone = (of: Hanging['of'], id: string) =>

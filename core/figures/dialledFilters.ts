@@ -24,7 +24,10 @@ export function withDialledFilters<Chart extends Dialled>(
   return { ...chart, filters };
 }
 
-/** Whether a reader has turned a dial that turns a filter. */
+/**
+ * Whether a reader has turned a dial that turns a filter.
+ * @param turned where the reader has turned dials to, by their names
+ */
 export const turnsFilters = (
   { filters, dials }: Dialled,
   turned: Readonly<Record<string, DialValue>>,

@@ -11,7 +11,10 @@ export function grainsOffered({ axis, grain, readerGrains = [] }: Grained): Grai
   return offered.length > 1 ? offered : [];
 }
 
-/** A chart at the grain that a reader has chosen; as it is where the author does not offer that. */
+/**
+ * A chart at the grain that a reader has chosen; as it is where the author does not offer that.
+ * @param chosen the grain that a reader has chosen; undefined for none
+ */
 export function atGrain<Chart extends Grained>(chart: Chart, chosen: string | undefined): Chart {
   const grain = grainsOffered(chart).find((each) => each === chosen);
   return grain && grain !== chart.grain ? { ...chart, grain } : chart;

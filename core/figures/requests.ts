@@ -71,7 +71,10 @@ export function dialsAsked({
   });
 }
 
-/** Names all that the figures of a chart depend on; charts of one name have the same figures. */
+/**
+ * Names all that the figures of a chart depend on; charts of one name have the same figures.
+ * @param chart expanded
+ */
 export function figuresAsked(chart: ChartDefinition): string {
   const { axis, grain, span, yearStart, series, filters } = chart;
   const named = dialsAsked(chart);

@@ -50,10 +50,17 @@ export function renamedBy(formula: string, renamed: (name: string) => string | n
   }, formula);
 }
 
-/** Writes another name wherever a formula has one. */
+/**
+ * Writes another name wherever a formula has one.
+ * @param from the name that stands there
+ * @param to the name that is written instead
+ */
 export const renamedIn = (formula: string, from: string, to: string): string =>
   renamedBy(formula, (name) => (isSameName(name, from) ? to : null));
 
-/** Whether a formula names something. */
+/**
+ * Whether a formula names something.
+ * @param name as its owner wrote it, without quotes
+ */
 export const mentionedIn = (formula: string, name: string): boolean =>
   namesIn(formula).some((each) => isSameName(each.name, name));

@@ -124,6 +124,9 @@ function gatherWords(
 
 /**
  * Checks that a split has no more words than a chart can hold.
+ * @param column the name of the column
+ * @param words how many different ones there are
+ * @param most that a chart can hold
  * @throws ProblemError
  */
 export function checkSplit(column: string, words: number, most = mostKeys) {
@@ -212,7 +215,10 @@ function countingOnly({ aggregate }: FrameRequest, column: Column | null) {
   });
 }
 
-/** The columns that a request looks at. */
+/**
+ * The columns that a request looks at.
+ * @returns names, each once
+ */
 export function columnsAsked(request: FrameRequest): string[] {
   const { date, column, splitBy, colourBy = null, filters = [], axisColumn = null } = request;
   const names = [

@@ -23,6 +23,7 @@ export function orderPlaces(places: Iterable<Place>): Place[] {
 
 /**
  * Checks that a column has no more different places than an axis can hold.
+ * @param count how many different ones there are
  * @throws ProblemError
  */
 export function checkPlaces({ column }: AxisColumn, count: number) {

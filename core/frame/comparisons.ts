@@ -52,7 +52,9 @@ const tests: { [Is in Comparison['is']]: (table: Table, comparison: Of<Is>) => R
 
 /**
  * Whether a comparison holds, row by row.
+ * @param table columns of equal length
  * @throws ProblemError when a column is gone or holds another kind of thing
+ * @returns a test that takes the number of a row, from 0
  */
 export function rowTest(table: Table, comparison: Comparison): RowTest {
   const test = tests[comparison.is] as (table: Table, comparison: Comparison) => RowTest;

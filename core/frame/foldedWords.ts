@@ -1,6 +1,9 @@
 import { textColumn, type TextColumn } from '../table';
 
-/** The word that stands for all the rest: one that none of the words is. */
+/**
+ * The word that stands for all the rest: one that none of the words is.
+ * @param words those that are drawn by themselves
+ */
 export const othersWord = (words: readonly string[]): string => {
   const free = (number: number): string => {
     const word = number === 1 ? 'Others' : `Others (${number})`;

@@ -37,6 +37,8 @@ const measures: Record<Ranking, (figures: Figures, last: number, exact: boolean)
 
 /**
  * Ranks the words of a split: the greatest first, missing ones last; ties keep their order.
+ * @param ranked the words with their figures by place
+ * @param top how many are kept, and by what
  * @returns the places of the words, by rank
  */
 export function rankWords(ranked: Ranked, top: TopRequest, grain: Grain): number[] {

@@ -13,7 +13,11 @@ export interface Readings {
   total: number;
 }
 
-/** Which of so many rows are taken: every so-manieth. */
+/**
+ * Which of so many rows are taken: every so-manieth.
+ * @param total how many rows there are
+ * @returns 1 to take all, 2 to take every other
+ */
 export const everyOf = (total: number) => Math.max(1, Math.ceil(total / mostReadings));
 
 /** The rows that have a date and a figure, in their order; of very many, every so-manieth. */

@@ -47,8 +47,9 @@ export function figureFormat(
 const minus = '\u2212';
 
 /**
- * Writes a figure by a chart's format; one so small beside the others that nothing would be left of
+ * * Writes a figure by a chart's format; one so small beside the others that nothing would be left of
  * it, by a format of its own: only a true zero reads as zero.
+ * @param figure undivided: the format divides it
  */
 export function writeFigure(figure: number, format: FigureFormat): string {
   if (figure === 0) return withUnit('0', '', format);
@@ -76,12 +77,18 @@ function withUnit(written: string, suffix: string, { style }: FigureFormat): str
 const leadingZeros = (figure: number) =>
   Math.min(12, Math.max(0, -Math.floor(Math.log10(Math.abs(figure))) - 1));
 
-/** Writes a figure without its suffix, for a table whose head says it. */
+/**
+ * Writes a figure without its suffix, for a table whose head says it.
+ * @param figure undivided: the format divides it
+ */
 export function writeNumber(figure: number, { divisor, decimals, style }: FigureFormat): string {
   return writeFixed(figure / divisor, decimals, style?.marks);
 }
 
-/** Writes a difference with its sign; what is rounded to nothing has none. */
+/**
+ * Writes a difference with its sign; what is rounded to nothing has none.
+ * @param difference in the figures' own unit; of percentages 0.05 is 5 points
+ */
 export function writeDifference(difference: number, format: FigureFormat): string {
   const shown = writeNumber(difference, format);
   return difference > 0 && shown !== writeNumber(0, format) ? `+${shown}` : shown;
@@ -90,7 +97,10 @@ export function writeDifference(difference: number, format: FigureFormat): strin
 /** Whether figures are percentages, whose differences are points. */
 export const isPercentage = ({ style }: FigureFormat): boolean => style?.unit.trim() === '%';
 
-/** Writes how far two figures are apart, without a sign: percentages are points apart, not per cent. */
+/**
+ * Writes how far two figures are apart, without a sign: percentages are points apart, not per cent.
+ * @param difference in the figures' own unit; of percentages 0.05 is 5 points
+ */
 export function writeApart(difference: number, format: FigureFormat): string {
   const size = Math.abs(difference);
   if (!isPercentage(format)) return writeFigure(size, format);
@@ -100,8 +110,10 @@ export function writeApart(difference: number, format: FigureFormat): string {
 }
 
 /**
- * A change with its sign and what share it is of what it changed from, as in “+0.2m (+15.4%)”; of
+ * * A change with its sign and what share it is of what it changed from, as in “+0.2m (+15.4%)”; of
  * percentages it is in points.
+ * @param change in the figures' own unit
+ * @param before what it changed from; null for none, which leaves the share out
  */
 export function writeChange(change: number, before: number | null, format: FigureFormat): string {
   const written = `${writeDifference(change, format)}${format.suffix}`;
@@ -111,12 +123,16 @@ export function writeChange(change: number, before: number | null, format: Figur
 
 const ofHundred = { divisor: 1, suffix: '', decimals: 1 };
 
-/** A change as a share of what it changed from, as in “+15.4%”. */
+/**
+ * A change as a share of what it changed from, as in “+15.4%”.
+ * @param before other than 0
+ */
 export const writeShare = (change: number, before: number): string =>
   `${writeDifference((100 * change) / Math.abs(before), ofHundred)}%`;
 
 /**
- * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
+ * * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
+ * @param figures those that are written side by side; missing ones are null
  */
 export function finerFormat(figures: Figures, format: FigureFormat): FigureFormat {
   const least = figures.reduce<number>(
@@ -130,7 +146,10 @@ export function finerFormat(figures: Figures, format: FigureFormat): FigureForma
   return finer(format.decimals);
 }
 
-/** Writes a figure in full, with all its decimals up to six. */
+/**
+ * Writes a figure in full, with all its decimals up to six.
+ * @param marks of decimals and thousands; those of the page where none are given
+ */
 export function writeWhole(figure: number, marks?: NumberMarks): string {
   const decimals = Math.min(6, new Big(figure).round(6).toFixed().split('.')[1]?.length ?? 0);
   return writeFixed(figure, decimals, marks);

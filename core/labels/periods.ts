@@ -24,7 +24,10 @@ export interface PeriodStyle {
 
 const plainPeriods: PeriodStyle = { dates: 'words', yearStart: 1 };
 
-/** Writes a day, as 23 Nov 2026 unless told otherwise. */
+/**
+ * Writes a day, as 23 Nov 2026 unless told otherwise.
+ * @param style words, or digits in an order
+ */
 export function writeDay(day: Day, style: DateStyle = 'words'): string {
   const { year, month, date } = civilDate(day);
   if (style === 'iso') return formatDay(day);
@@ -34,8 +37,9 @@ export function writeDay(day: Day, style: DateStyle = 'words'): string {
 }
 
 /**
- * Writes a period in full: 23 Nov 2026, week 48 of 2026, Nov 2026, Q4 2026, 2026; quarters of fiscal
+ * * Writes a period in full: 23 Nov 2026, week 48 of 2026, Nov 2026, Q4 2026, 2026; quarters of fiscal
  * years as Q3 FY2027.
+ * @param start the first day of the period
  */
 export function writePeriod(
   start: Day,
@@ -66,7 +70,10 @@ function quarterOf(start: Day, yearStart: number): [number: number, year: string
   return [quarter, `FY${yearEnding}`];
 }
 
-/** Writes a period in two lines for the tape: the period itself, and what it is part of. */
+/**
+ * Writes a period in two lines for the tape: the period itself, and what it is part of.
+ * @param start the first day of the period
+ */
 export function tapeLabel(
   start: Day,
   grain: Grain,
@@ -91,12 +98,19 @@ export function tapeLabel(
   return { short: String(year), of: '' };
 }
 
-/** The plural of what stands along an axis, with its number: 1 month, 5 months, 3 places. */
+/**
+ * The plural of what stands along an axis, with its number: 1 month, 5 months, 3 places.
+ * @param number whole
+ * @param unit of one, as in "month"
+ */
 export function countPeriods(number: number, unit: string): string {
   return `${number} ${unit}${number === 1 ? '' : 's'}`;
 }
 
-/** Writes a period of any year: 23 Nov, Nov, Q4; a year has no other name than itself. */
+/**
+ * Writes a period of any year: 23 Nov, Nov, Q4; a year has no other name than itself.
+ * @param start the first day of the period
+ */
 export function writePeriodOfYear(start: Day, grain: Grain): string {
   const { month, date } = civilDate(start);
   if (grain === 'day') return `${date} ${shortMonthNames[month - 1]}`;

@@ -7,6 +7,8 @@ export interface WantedLabel {
 /**
  * Moves labels that stand beside each other in one column so that none overlaps and all lie within
  * the column, each as near to where it wants to be as its neighbours allow.
+ * @param labels where each wants to stand and how high it is, in pixels
+ * @param column its upper and lower end, in pixels
  * @returns the centre of each label, in the order given
  */
 export function partLabels(

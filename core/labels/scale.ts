@@ -60,7 +60,10 @@ function suitedAxis(
   return { from: tidy(from), to: tidy(to), step };
 }
 
-/** The values at which the axis is labelled. */
+/**
+ * The values at which the axis is labelled.
+ * @returns from the lowest up, both ends among them
+ */
 export function axisValues({ from, to, step }: ValueAxis): number[] {
   const first = Math.ceil(from / step - 1e-9);
   const last = Math.floor(to / step + 1e-9);
@@ -74,7 +77,10 @@ function roundStep(wanted: number): number {
   return tidy(factor * power);
 }
 
-/** Values on the axis need only the decimals that its step has. */
+/**
+ * Values on the axis need only the decimals that its step has.
+ * @param axis as valueAxis found it
+ */
 export function axisFormat({ step }: ValueAxis, format: FigureFormat): FigureFormat {
   const shown = step / format.divisor;
   const whole = (digits: number) =>

@@ -1,7 +1,10 @@
 import { isProblem, readFormula } from '../formula';
 import type { Measure } from './measure';
 
-/** The measures that one is worked out from at first hand; those that are gone left out. */
+/**
+ * The measures that one is worked out from at first hand; those that are gone left out.
+ * @param all the measures of its source
+ */
 export function operandsOf(measure: Measure, all: readonly Measure[]): Measure[] {
   if (measure.definition.kind !== 'formula') return [];
   const others = all.filter(({ id }) => id !== measure.id);
@@ -12,7 +15,10 @@ export function operandsOf(measure: Measure, all: readonly Measure[]): Measure[]
   return isProblem(read) ? [] : others.filter(({ name }) => read.names.includes(name));
 }
 
-/** Whether a measure is worked out from itself, at whatever remove. */
+/**
+ * Whether a measure is worked out from itself, at whatever remove.
+ * @param all the measures of its source
+ */
 export function usesItself(measure: Measure, all: readonly Measure[]): boolean {
   const reached = new Set<number>();
   const walk = (from: Measure): boolean =>
@@ -25,7 +31,11 @@ export function usesItself(measure: Measure, all: readonly Measure[]): boolean {
   return walk(measure);
 }
 
-/** The ids of all measures that change when one does: itself, and what is worked out from it. */
+/**
+ * The ids of all measures that change when one does: itself, and what is worked out from it.
+ * @param id of the measure that changes
+ * @param all the measures of its source
+ */
 export function dependentsOf(id: number, all: readonly Measure[]): Set<number> {
   const found = new Set([id]);
   for (let size = 0; size < found.size;) {

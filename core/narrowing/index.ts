@@ -38,8 +38,10 @@ export function sayNarrowed(
 export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing).asksDrawn ?? false;
 
 /**
- * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
+ * * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
  * other is the companion that stands at its pointer.
+ * @param picker the chart in which something was picked
+ * @param narrowed the other, with its number
  */
 export function isTied(
   picker: Pick<ChartDefinition, 'linking'>,
@@ -52,6 +54,9 @@ export function isTied(
 
 /**
  * Narrows a chart by what was picked in another.
+ * @param narrowing what was picked
+ * @param narrowed the chart that follows
+ * @param picker the chart it was picked in
  * @returns null where the chart cannot follow, or the two are not tied
  */
 export function narrowedBy(

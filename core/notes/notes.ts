@@ -9,7 +9,10 @@ export interface NoteAnchor {
   series: string | null;
 }
 
-/** What anchors a note whose day is written 2026-11-23, or null. */
+/**
+ * What anchors a note whose day is written 2026-11-23, or null.
+ * @param note with its day as 2026-11-23 and the id of its series
+ */
 export const anchorOf = (note: { day: string | null; series: string | null }): NoteAnchor => ({
   day: note.day === null ? null : parseDay(note.day),
   series: note.series,
@@ -25,7 +28,11 @@ export interface NotePlace {
   adrift: boolean;
 }
 
-/** Finds where a note stands. It keeps its day whatever happens to the figures. */
+/**
+ * Finds where a note stands. It keeps its day whatever happens to the figures.
+ * @param lines those drawn
+ * @param axis the positions shown, from the first to the last
+ */
 export function placeNote(
   { day, series }: NoteAnchor,
   lines: readonly Pick<SeriesLine, 'id' | 'figures'>[],

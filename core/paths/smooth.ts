@@ -56,7 +56,10 @@ export const smooth: PathShape = (points) => {
   };
 };
 
-/** The slopes at the points of an unbroken run, in value units a day. */
+/**
+ * The slopes at the points of an unbroken run, in value units a day.
+ * @param points x in days, y in figures, from the first to the last
+ */
 export function tangents(points: readonly Pick<PathPoint, 'x' | 'y'>[]): number[] {
   const widths = points.slice(1).map(({ x }, place) => x - (points[place]?.x ?? 0));
   const secants = points

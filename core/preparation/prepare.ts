@@ -68,7 +68,12 @@ export function prepare(steps: readonly Step[], context: PreparationContext, emi
   };
 }
 
-/** Runs a preparation over rows that are all there. */
+/**
+ * Runs a preparation over rows that are all there.
+ * @param steps in their order
+ * @param context of the file: its decimal mark, its title
+ * @param rows every row, of cells as they were read
+ */
 export function prepareRows(
   steps: readonly Step[],
   context: PreparationContext,

@@ -11,6 +11,8 @@ export interface Between {
 
 /**
  * The change of a line from one place to another, the later less the earlier.
+ * @param one a place along the axis, from 0
+ * @param two another place, on either side of it
  * @returns null when either has no figure
  */
 export function between(
@@ -23,7 +25,10 @@ export function between(
   return { difference: difference(after, before, exact), before };
 }
 
-/** A change in words, as in "+0.2m (+15.4%)". */
+/**
+ * A change in words, as in "+0.2m (+15.4%)".
+ * @param change what `between` found
+ */
 export const sayBetween = (
   { difference: change, before }: Between,
   { format }: Pick<ReadSeries, 'format'>,

@@ -28,7 +28,10 @@ export const conditionsIn =
     differences: line.comparison?.differences ?? [],
   });
 
-/** The names of what a chart holds, for the sentences of a series' conditions. */
+/**
+ * The names of what a chart holds, for the sentences of a series' conditions.
+ * @param seriesId the series whose conditions speak
+ */
 export function namesFor(chart: DrawnChart, seriesId: string): Names {
   const series = chart.series.find(({ id }) => id === seriesId);
   const yardstick = (id: string) => {

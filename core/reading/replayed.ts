@@ -15,13 +15,22 @@ export interface Replayed {
   words: string;
 }
 
-/** The line that a replay counts: the one that is highlighted, or the first that has a figure. */
+/**
+ * The line that a replay counts: the one that is highlighted, or the first that has a figure.
+ * @param highlight the id of a highlighted line; null for none
+ */
 export function lineFollowed(reading: Reading, highlight: string | null): ReadSeries | null {
   const lines = linesOf(reading).filter(({ last }) => last !== null);
   return lines.find(({ id }) => id === highlight) ?? lines[0] ?? null;
 }
 
-/** What is said of a line when a chart has come as far as a position. */
+/**
+ * What is said of a line when a chart has come as far as a position.
+ * @param reading where the positions stand
+ * @param line whose figures are counted
+ * @param place how far the replay has come, from 0
+ * @param replay the words of the author
+ */
 export function replayedAt(
   { positions }: Pick<Reading, 'positions'>,
   { name, figures, format }: Pick<ReadSeries, 'name' | 'figures' | 'format'>,

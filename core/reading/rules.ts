@@ -75,7 +75,12 @@ function warn(
   return caught === judged ? 'Catches every figure.' : '';
 }
 
-/** The figures that a colour rule caught, in the order of the lines. */
+/**
+ * The figures that a colour rule caught, in the order of the lines.
+ * @param reading of the chart
+ * @param rule the id of the rule
+ * @returns the id of each line and the place along the axis
+ */
 export function figuresCaught(
   { panels }: Pick<Reading, 'panels'>,
   rule: string,

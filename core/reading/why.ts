@@ -4,7 +4,12 @@ import { writeFigure } from '../labels';
 import { namesFor } from './conditions';
 import type { Reading, ReadSeries } from './reading';
 
-/** Why a point looks as it does: the rule that caught it, its figure, and what that was held against. */
+/**
+ * Why a point looks as it does: the rule that caught it, its figure, and what that was held
+ * against.
+ * @param reading of the chart
+ * @param place along the axis, from 0
+ */
 export function sayWhy(
   chart: DrawnChart,
   { positions, rules }: Pick<Reading, 'positions' | 'rules'>,

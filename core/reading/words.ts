@@ -80,7 +80,10 @@ export function sayStanding(reading: Unworded): string {
     : saySpread(reading, first, first.comparison);
 }
 
-/** How far a figure is from its mark, in words. */
+/**
+ * How far a figure is from its mark, in words.
+ * @param difference in the figures' own unit
+ */
 export function sayApart(
   difference: number,
   { markName, good }: Pick<Comparison, 'markName' | 'good'>,

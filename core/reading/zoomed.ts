@@ -13,12 +13,20 @@ export interface Span {
   to: number;
 }
 
-/** The stretch of the axis that some positions take: it stays when they become others. */
+/**
+ * The stretch of the axis that some positions take: it stays when they become others.
+ * @param reading of the whole
+ * @param zoom the first and last place shown
+ */
 export function spanOf({ positions }: Pick<Reading, 'positions'>, { from, to }: Zoom): Span {
   return { from: positions[from]?.start ?? 0, to: positions[to]?.next ?? 0 };
 }
 
-/** The positions that lie in a stretch, at least in part; null when that is all of them, or none. */
+/**
+ * The positions that lie in a stretch, at least in part; null when that is all of them, or none.
+ * @param reading of the whole
+ * @param span a stretch of days
+ */
 export function zoomOn({ positions }: Pick<Reading, 'positions'>, span: Span): Zoom | null {
   const from = positions.findIndex(({ next }) => next > span.from);
   const to = positions.findLastIndex(({ start }) => start < span.to);
@@ -27,8 +35,10 @@ export function zoomOn({ positions }: Pick<Reading, 'positions'>, span: Span): Z
 }
 
 /**
- * A reading as far as some of its positions: what is drawn when a reader looks closer. Nothing is
+ * * A reading as far as some of its positions: what is drawn when a reader looks closer. Nothing is
  * computed anew: statistics, judgements, spells and the value axes stay those of the whole.
+ * @param reading of the whole
+ * @param zoom the first and last place that are shown, from 0
  */
 export function zoomed(reading: Reading, zoom: Zoom): Reading {
   const { positions } = reading;

@@ -8,7 +8,12 @@ export interface Stretch {
   area: number;
 }
 
-/** Where the distance from the mark strictly changes its sign between neighbouring points. */
+/**
+ * Where the distance from the mark strictly changes its sign between neighbouring points.
+ * @param x of the points, ascending
+ * @param distances figure less mark at each; null where either is missing
+ * @returns where the straight line between two neighbours meets the mark, in units of x
+ */
 export function crossings(x: readonly number[], distances: readonly (number | null)[]): number[] {
   return pairs(x, distances)
     .filter(({ before, after }) => before * after < 0)

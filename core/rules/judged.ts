@@ -81,7 +81,10 @@ export function judgedAgainst(
 
 type Catchable = Pick<Stroked, 'figures' | 'open' | 'openJudged'>;
 
-/** Whether a period is open, and left unjudged for that. */
+/**
+ * Whether a period is open, and left unjudged for that.
+ * @param place along the axis, from 0
+ */
 export const isLeftOpen = (
   { open, openJudged }: Pick<Stroked, 'open' | 'openJudged'>,
   place: number,
@@ -94,7 +97,11 @@ function caughtAt(line: Catchable, rules: readonly LineRule[], place: number) {
   return null;
 }
 
-/** By place: the first rule that holds at a finished figure. */
+/**
+ * By place: the first rule that holds at a finished figure.
+ * @param rules the first that holds wins
+ * @returns the id of the rule at each place, null where none holds
+ */
 export const caughtFigures = (line: Catchable, rules: readonly LineRule[]): (string | null)[] =>
   rules.length === 0
     ? line.figures.map(() => null)

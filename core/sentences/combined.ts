@@ -3,7 +3,11 @@ import { called } from './setting';
 
 export const nothing: readonly [] = [];
 
-/** The same entry for values of another form. */
+/**
+ * The same entry for values of another form.
+ * @param to from the entry's own value
+ * @param from back to it
+ */
 export const mapped = <Inner, Value>(
   entry: Entry<Inner>,
   to: (inner: Inner) => Value,
@@ -22,7 +26,11 @@ export const mapped = <Inner, Value>(
   }),
 });
 
-/** A value with words before it, after it, or both. */
+/**
+ * A value with words before it, after it, or both.
+ * @param before words with their spaces, as they stand in a sentence
+ * @param after the same
+ */
 export const between = <Value>(before: string, entry: Entry<Value>, after = ''): Entry<Value> => ({
   print: (value, names) => `${before}${entry.print(value, names)}${after}`,
   read: (at, reader) => {
@@ -47,7 +55,10 @@ export const named = <Value>(name: string, entry: Entry<Value>): Entry<Value> =>
   setting: () => called(name, entry.setting()),
 });
 
-/** A value of one of two forms: each says whether a value is of it. */
+/**
+ * A value of one of two forms: each says whether a value is of it.
+ * @param isOne whether a value is of the first form
+ */
 export const either = <One, Other>(
   one: Entry<One>,
   isOne: (value: One | Other) => value is One,
@@ -66,7 +77,10 @@ export const either = <One, Other>(
   }),
 });
 
-/** An entry that is known only when it is asked: of kinds that hold others of their kind. */
+/**
+ * An entry that is known only when it is asked: of kinds that hold others of their kind.
+ * @param entry asked at every use
+ */
 export const later = <Value>(entry: () => Entry<Value>): Entry<Value> => ({
   print: (value, names) => entry().print(value, names),
   read: (at, reader) => entry().read(at, reader),
@@ -87,6 +101,9 @@ const worded = <Value>(value: Value, words: string): Entry<Value> => ({
   setting: () => ({ control: 'choice', choices: [[value, words]] }),
 });
 
-/** The same entry, with words for none. */
+/**
+ * The same entry, with words for none.
+ * @param none the words for null
+ */
 export const nullable = <Value>(none: string, entry: Entry<Value>): Entry<Value | null> =>
   either<null, Value>(worded(null, none), (value): value is null => value === null, entry);

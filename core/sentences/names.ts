@@ -38,7 +38,10 @@ const plainName = /^\p{Lu}[\p{L}\p{N}]*$/u;
 /** Whether a name can stand in a sentence without quotes. */
 export const isPlainName = (name: string): boolean => plainName.test(name) && !ofCalendar.has(name);
 
-/** A text between quotes, with those inside it doubled. */
+/**
+ * A text between quotes, with those inside it doubled.
+ * @param names whose style may ask for names without quotes
+ */
 export const quoted = (text: string, names: Names = {}): string =>
   names.bare ? text : `"${text.replaceAll('"', '""')}"`;
 
@@ -46,7 +49,10 @@ export const quoted = (text: string, names: Names = {}): string =>
 export const writeName = (name: string, names: Names = {}): string =>
   isPlainName(name) ? name : quoted(name, names);
 
-/** How something is written that shares its name with others: by its number beside it. */
+/**
+ * How something is written that shares its name with others: by its number beside it.
+ * @param known all that it shares a list with
+ */
 export function writeNamed(
   known: readonly Named[],
   { id, name }: Named,

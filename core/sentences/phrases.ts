@@ -92,7 +92,10 @@ const mostChoices = 5;
 /** More ways to say one thing are not offered at once. */
 const mostOffered = 16;
 
-/** What can be said of a definition that is plain of it, each as it would be said. */
+/**
+ * What can be said of a definition that is plain of it, each as it would be said.
+ * @param about the chart and what is around it, for first drafts
+ */
 export function unsaid<Definition extends object>(
   sentence: Spoken<Definition>,
   definition: Definition,

@@ -2,7 +2,10 @@ import { nothing } from './combined';
 import type { Entry } from './entry';
 import type { Said, Sentence } from './sentence';
 
-/** Something that one of several sentences says, by what it is. */
+/**
+ * Something that one of several sentences says, by what it is.
+ * @param all by what tells a definition of each, and its sentence; the first that fits speaks
+ */
 export const ways = <Definition extends object>(
   ...all: readonly (readonly [(definition: Definition) => boolean, Said<Definition>])[]
 ): Said<Definition> => ({
@@ -85,7 +88,10 @@ export const several = <Value>(
   setting: () => ({ control: 'several', of: entry as Entry<unknown> }),
 });
 
-/** The same, with words of its own for none. */
+/**
+ * The same, with words of its own for none.
+ * @param none the words for an empty list
+ */
 export const orNone = <Value>(none: string, entry: Entry<Value[]>): Entry<Value[]> => ({
   print: (values, names) => (values.length === 0 ? none : entry.print(values, names)),
   read: (at, reader) => {
@@ -97,7 +103,10 @@ export const orNone = <Value>(none: string, entry: Entry<Value[]>): Entry<Value[
   setting: () => entry.setting(),
 });
 
-/** Two of one thing, with words between them. */
+/**
+ * Two of one thing, with words between them.
+ * @param joint the words between them, with their spaces
+ */
 export const pair = <Value>(entry: Entry<Value>, joint: string): Entry<[Value, Value]> => ({
   print: ([one, two], names) => `${entry.print(one, names)}${joint}${entry.print(two, names)}`,
   read: (at, reader) =>

@@ -36,7 +36,11 @@ export interface SeriesLine extends Line {
 /** More lines than this in one chart cannot be read. */
 export const mostLines = 40;
 
-/** Lays all series of a chart on the calendar, one line for each word of a split. */
+/**
+ * Lays all series of a chart on the calendar, one line for each word of a split.
+ * @param frames by the id of their series
+ * @param axis the positions shown
+ */
 export function layLines(
   chart: DrawnChart,
   frames: SeriesFrames,

@@ -43,7 +43,11 @@ export interface Picked {
   per: PickScope;
 }
 
-/** Picks points out of the lines of a series. */
+/**
+ * Picks points out of the lines of a series.
+ * @param from the lines and where they may be looked at
+ * @param picked the pick, what becomes of ties, and whether each line is asked by itself
+ */
 export function pickOut(from: Pickable, { pick, ties: kept, per }: Picked): Candidate[] {
   const kind = pickKind(pick);
   const asked = {

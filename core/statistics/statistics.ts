@@ -16,7 +16,10 @@ function once<Found>(compute: (figures: Figures) => Found): (figures: Figures) =
 
 const sorted = once((figures) => Float64Array.from(present(figures)).sort());
 
-/** How many figures are not missing. */
+/**
+ * How many figures are not missing.
+ * @param figures missing ones are null
+ */
 export function count(figures: Figures): number {
   let present = 0;
   for (const figure of figures) if (figure !== null) present += 1;
@@ -29,17 +32,26 @@ export const mean = once((figures): number | null => {
   return sum === null ? null : sum / count(figures);
 });
 
-/** The smallest figure; null when all are missing. */
+/**
+ * The smallest figure; null when all are missing.
+ * @param figures missing ones are null
+ */
 export function minimum(figures: Figures): number | null {
   return percentile(figures, 0);
 }
 
-/** The largest figure; null when all are missing. */
+/**
+ * The largest figure; null when all are missing.
+ * @param figures missing ones are null
+ */
 export function maximum(figures: Figures): number | null {
   return percentile(figures, 1);
 }
 
-/** The middle figure, or the mean of the two in the middle; null when all are missing. */
+/**
+ * The middle figure, or the mean of the two in the middle; null when all are missing.
+ * @param figures missing ones are null
+ */
 export function median(figures: Figures): number | null {
   return percentile(figures, 0.5);
 }

@@ -22,6 +22,7 @@ const longestFigure = 60;
 /**
  * Reads a figure as people write it: with thousands marks, a currency, a sign (before, behind, or as
  * parentheses) or a percent sign (which divides by 100).
+ * @param text trimmed
  * @returns null when the text is no figure
  */
 export function readNumber(text: string, decimalMark: DecimalMark): number | null {
@@ -49,8 +50,10 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
 const figureOrNone = (figure: number) => (isFigure(figure) ? figure : null);
 
 /**
- * The figure of a cell on its way to a typed column, whose own mark may not be that of the file: what
+ * * The figure of a cell on its way to a typed column, whose own mark may not be that of the file: what
  * cannot be read with the one is read with the other.
+ * @param decimalMark of the file
+ * @returns null for what is no figure
  */
 export function cellFigure(cell: Cell, decimalMark: DecimalMark): number | null {
   if (typeof cell === 'number') return cell;

@@ -27,7 +27,10 @@ export function missingSigns(
   return kind === 'text' ? usualInWords : usual;
 }
 
-/** Whether a cell counts as blank: nothing, or a sign for nothing. */
+/**
+ * Whether a cell counts as blank: nothing, or a sign for nothing.
+ * @param signs those that stand for nothing in this file
+ */
 export function isBlank(text: string, signs: MissingSigns = usual): boolean {
   if (text.length > 2 * longestSign) return text.trim() === '';
   const plain = text.trim();

@@ -73,6 +73,7 @@ export interface DateQuestion {
 
 /**
  * Finds whether the dates of a column can be read in another way as well.
+ * @param cells of the column, as far as the sample goes
  * @returns null when only one way fits, or both give the same days
  */
 export function dateQuestion(
@@ -141,13 +142,17 @@ function isPlausible(pattern: DatePattern, texts: readonly string[]): boolean {
 }
 
 /**
- * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
+ * * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
  * the one that leaves fewer digits to be thousands.
+ * @param cells of a sample, of all columns
  */
 export const recogniseDecimalMark = (cells: readonly Cell[]): DecimalMark =>
   decimalEvidence(cells, ',') > decimalEvidence(cells, '.') ? ',' : '.';
 
-/** How many cells of a sample are figures that show a decimal mark. */
+/**
+ * How many cells of a sample are figures that show a decimal mark.
+ * @param cells of a sample
+ */
 export function decimalEvidence(cells: readonly Cell[], mark: DecimalMark): number {
   const decimal = new RegExp(`\\d\\${mark}(\\d{1,2}|\\d{4,})\\D*$|^[^\\d]*0\\${mark}\\d`);
   const other = mark === ',' ? '.' : ',';
@@ -162,8 +167,9 @@ export function decimalEvidence(cells: readonly Cell[], mark: DecimalMark): numb
 }
 
 /**
- * The figures of a column that could as well be written with the other decimal mark: one mark in
+ * * The figures of a column that could as well be written with the other decimal mark: one mark in
  * each, three digits behind it. Whoever brings them in is shown how they are read.
+ * @param cells of the column, as far as the sample goes
  */
 export function doubleReadings(cells: readonly Cell[]): string[] {
   const marked = cells.filter(
@@ -174,7 +180,11 @@ export function doubleReadings(cells: readonly Cell[]): string[] {
   return marked.length > 0 && either.length === marked.length ? either.slice(0, 2) : [];
 }
 
-/** The unit that stands behind a column's name, in parentheses or brackets: “Fuel (litres)”. */
+/**
+ * The unit that stands behind a column's name, in parentheses or brackets: “Fuel (litres)”.
+ * @param name the head of the column
+ * @returns null for none
+ */
 export function unitOf(name: string): string | null {
   return /[([]([^()[\]]{1,24})[)\]]\s*$/.exec(name)?.[1]?.trim() ?? null;
 }

@@ -46,7 +46,11 @@ export interface Table {
   columns: Column[];
 }
 
-/** Makes a column of dates. What holds for all its rows is found once, not at every reading. */
+/**
+ * Makes a column of dates. What holds for all its rows is found once, not at every reading.
+ * @param days one for each row, since 1 January 1970; missing ones as `noDay`
+ * @param writtenAs the form they had in the file
+ */
 export function dateColumn(
   name: string,
   days: Int32Array,
@@ -70,7 +74,11 @@ export function numberColumn(name: string, values: Float64Array, decimals: numbe
   return { kind: 'number', name, values, decimals, largest, blanks };
 }
 
-/** Makes a column of words. */
+/**
+ * Makes a column of words.
+ * @param codes one for each row, the place of its word in the list
+ * @param words each once
+ */
 export function textColumn(name: string, codes: Int32Array, words: readonly string[]): TextColumn {
   let blanks = 0;
   for (let row = 0; row < codes.length; row += 1) if ((codes[row] as number) < 0) blanks += 1;

@@ -50,7 +50,10 @@ export function changedLines(
   ];
 }
 
-/** What has changed from one definition to the next, in the sentences of what is other than it was. */
+/**
+ * What has changed from one definition to the next, in the sentences of what is other than it was.
+ * @param around the names of dials, columns and sources around the chart
+ */
 export function sayChange(before: ChartDefinition, after: ChartDefinition, around: Names): string {
   if (isEqual(before, after)) return 'nothing changed';
   if (isEqual(inOneOrder(before), inOneOrder(after))) return 'order changed';

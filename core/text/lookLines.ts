@@ -41,7 +41,10 @@ const numbers = Sentence.of<NumberStyle>()
   .option('unit', '', between('in ', textAs('£')))
   .option('unitAt', 'after', said('before' as const, 'the unit before'));
 
-/** What is said of one value axis, each time by its name. */
+/**
+ * What is said of one value axis, each time by its name.
+ * @param name of the axis, as its sentence says it
+ */
 export const axisSaid = (name: string) =>
   Sentence.of<ValueAxisDefinition>()
     .option(

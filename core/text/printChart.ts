@@ -12,7 +12,10 @@ import { ownPlace } from './strokes';
 /** The first line of a text says by which version of the grammar it is written. */
 export const versionLine = 'Stand Mark 1';
 
-/** The names of what a chart holds, beside those of what is around it. */
+/**
+ * The names of what a chart holds, beside those of what is around it.
+ * @param around the names of dials, columns and sources around the chart
+ */
 export function namesWith(chart: ChartDefinition, around: Names): Names {
   const parts = namedParts(chart);
   const of = (kind: (typeof parts)[number]['of']) => parts.filter((part) => part.of === kind);
@@ -35,7 +38,10 @@ export interface TextLine {
   text: string;
 }
 
-/** The lines of a chart under the headings of its text; the first two have none. */
+/**
+ * The lines of a chart under the headings of its text; the first two have none.
+ * @param around the names of dials, columns and sources around the chart
+ */
 export function linesOf(chart: ChartDefinition, around: Names): Record<string, TextLine[]> {
   const names = namesWith(chart, around);
   const placed = chart.series.map((series, at) => {

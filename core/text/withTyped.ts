@@ -101,11 +101,17 @@ function named(chart: ChartDefinition, value: StyledYardstick): StyledYardstick 
   return { ...value, name: freeName(ownName(value), taken) } as StyledYardstick;
 }
 
-/** A chart with what a line says: something more, or what the line names as it is said now. */
+/**
+ * A chart with what a line says: something more, or what the line names as it is said now.
+ * @param typed what a line was read as
+ */
 export const withTyped = (chart: ChartDefinition, { of, value }: Typed): ChartDefinition =>
   (changes[of] as Change<typeof of>)(chart, value as never);
 
-/** What of a chart is drawn before a line is taken: what needs no other figures, and faintly. */
+/**
+ * What of a chart is drawn before a line is taken: what needs no other figures, and faintly.
+ * @param typed what a line was read as
+ */
 export function previewOf(chart: ChartDefinition, typed: Typed): ChartDefinition | null {
   const { of, value } = typed;
   if (of === 'yardstick' || of === 'yardstickAlone') {

@@ -122,7 +122,11 @@ export function difference(figure: number, mark: number, exact: boolean): number
   return compareFigures(figure, mark, exact) === 0 ? 0 : figure - mark;
 }
 
-/** The exact difference of two decimal figures: 0.3 less 0.1 is 0.2. */
+/**
+ * The exact difference of two decimal figures: 0.3 less 0.1 is 0.2.
+ * @param figure a decimal as it was written
+ * @param mark the same
+ */
 export function exactDifference(figure: number, mark: number): number {
   const scale = powers[Math.max(decimalsOf(figure), decimalsOf(mark))] as number;
   if (Math.max(Math.abs(figure), Math.abs(mark)) * scale < roundable)

@@ -10,7 +10,11 @@ export const figure = () =>
       value == null ? true : isFigure(value),
     );
 
-/** A list whose length is looked at before its items: a long list of wrong ones costs nothing. */
+/**
+ * A list whose length is looked at before its items: a long list of wrong ones costs nothing.
+ * @param item the schema of one
+ * @param most how many there may be
+ */
 export const list = <T>(item: ISchema<T>, most: number) =>
   array(item)
     .test(

@@ -30,7 +30,10 @@ export function plainData(data: unknown): unknown {
   return Object.fromEntries(Object.entries(data).map(([name, value]) => [name, plainData(value)]));
 }
 
-/** The start of a text, never ending within a character. */
+/**
+ * The start of a text, never ending within a character.
+ * @param most how many UTF-16 units are kept
+ */
 export function cutText(text: string, most: number): string {
   return wellFormed(text).length <= most
     ? wellFormed(text)
@@ -43,6 +46,7 @@ const limits = { values: 20_000, depth: 24 };
 /**
  * Finds what is wrong with data from outside before anything else looks at it: text that is not
  * well-formed, numbers that cannot be drawn, more values or deeper nesting than any request has.
+ * @param data as JSON was read
  * @returns null when all of it may be kept
  */
 export function flawOf(data: unknown): Problem | null {

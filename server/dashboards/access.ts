@@ -17,6 +17,7 @@ const refusals: Record<DashboardRole, string> = {
 
 /**
  * Makes sure that a person may act on a dashboard.
+ * @param least the role that is needed
  * @returns the person's role
  * @throws Refusal 404 when it is not shared with the person at all, 403 when the role is too low
  */
@@ -44,6 +45,8 @@ export async function requireRole(
 
 /**
  * The dashboard of a chart that a person may act on.
+ * @param least the role that is needed
+ * @param options whether a removed chart counts too
  * @throws Refusal as requireRole does
  */
 export async function requireChart(
@@ -61,7 +64,9 @@ export async function requireChart(
 
 /**
  * The dashboard that a link opens.
+ * @param token as it stands in the address
  * @throws Refusal 404 when the link was taken back or never was
+ * @returns the number of the dashboard
  */
 export async function dashboardOfLink(queries: Queries, token: string): Promise<number> {
   const [found] = await queries

@@ -79,6 +79,7 @@ export async function readableChart(
 
 /**
  * Finds a chart that a link opens.
+ * @param token as it stands in the address
  * @throws Refusal 404
  */
 export async function readableByLink(

@@ -7,13 +7,20 @@ import { type Queries, tables } from '../database';
 import { notFound } from '../http';
 import { readStamps } from './stamps';
 
-/** Today in a zone; STAND_MARK_TODAY sets it for pictures and tests that must not change. */
+/**
+ * Today in a zone; STAND_MARK_TODAY sets it for pictures and tests that must not change.
+ * @param zone a name of the time zone database
+ * @returns as 2026-11-23
+ */
 export function todayIn(zone: string): string {
   const set = process.env.STAND_MARK_TODAY ?? '';
   return parseDay(set) === null ? formatDay(dayInZone(new Date(), zone)) : set;
 }
 
-/** Today on a dashboard. */
+/**
+ * Today on a dashboard.
+ * @returns as 2026-11-23, in the dashboard's zone
+ */
 export async function todayOf(queries: Queries, dashboardId: number): Promise<string> {
   const { dashboards } = tables;
   const [found] = await queries
@@ -73,7 +80,10 @@ export async function readDashboard(
   };
 }
 
-/** The notes that meet a condition, the latest first. */
+/**
+ * The notes that meet a condition, the latest first.
+ * @param which a condition on the table of notes
+ */
 export async function readNotes(queries: Queries, which: ReturnType<typeof eq>): Promise<Note[]> {
   const { notes, people } = tables;
   const rows = await queries

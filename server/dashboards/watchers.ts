@@ -15,6 +15,7 @@ const nameOf = ({ by, tokenHash, dashboardId }: Watcher) => `${by} ${tokenHash} 
 
 /**
  * What those who look at dashboards may see of them now, in one statement for each kind.
+ * @param watchers people or links, each with a dashboard
  * @returns by watcher, in their order; null for who may not look any more
  */
 export async function rolesNow(

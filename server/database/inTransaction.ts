@@ -8,6 +8,7 @@ const mostTries = 3;
  * Does work in a transaction, all of it or nothing. One that ends in a deadlock, or in a conflict with
  * what another node of a cluster has written, is begun anew: what the work does beside its statements
  * has to bear being done again.
+ * @param work may be done more than once
  * @throws what the work throws; the conflict, when it comes up each time
  */
 export async function inTransaction<Result>(

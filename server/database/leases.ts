@@ -27,6 +27,7 @@ export interface Leased {
  * Takes a lease, and renews it until it is released. A row is one place of a share; who finds it
  * lapsed takes it in one statement, by the clock of the database, so that servers need to agree on
  * nothing else.
+ * @param leased what kind of thing, which, and how many may hold one at a time
  * @returns null when all are held
  */
 export async function takeLease(
@@ -41,7 +42,10 @@ export async function takeLease(
   return null;
 }
 
-/** Ends whatever lease there is on a thing, for whoever knows that its holder is gone. */
+/**
+ * Ends whatever lease there is on a thing, for whoever knows that its holder is gone.
+ * @param leased what kind of thing and which
+ */
 export async function endLease(
   database: Database,
   { kind, subject }: Omit<Leased, 'most'>,
@@ -50,7 +54,10 @@ export async function endLease(
   await database.delete(leases).where(held);
 }
 
-/** Whether nobody holds something of a kind; as a condition of a statement about what is held. */
+/**
+ * Whether nobody holds something of a kind; as a condition of a statement about what is held.
+ * @param subject the column that says which thing a row is
+ */
 export const heldByNobody = (kinds: readonly Leased['kind'][], subject: Column): SQL =>
   sql`NOT EXISTS (SELECT 1 FROM ${leases} WHERE ${leases.kind} IN ${[...kinds]}
     AND ${leases.subject} = ${subject} AND ${leases.expiresAt} > UTC_TIMESTAMP(3))`;

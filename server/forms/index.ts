@@ -41,7 +41,9 @@ const mostCells = 16_384;
 
 /**
  * The rows of a file as they stand in it.
+ * @param choices the form, and what of it is read
  * @throws ProblemError with the place at which the file stops making sense
+ * @returns batches of rows, of cells as text, figures or days
  */
 export async function* readForm(file: DeliveredFile, choices: FileChoices): RowBatches {
   let rows = 0;

@@ -13,7 +13,10 @@ import type { FigureReader } from './figureReader';
 import { recordedDates } from './recordedDates';
 import { standingVersion, versionColumns } from './versions';
 
-/** The versions that a chart's sources stand on, by source; null where one is gone. */
+/**
+ * The versions that a chart's sources stand on, by source; null where one is gone.
+ * @param chart expanded
+ */
 export async function standingVersions(
   database: Database,
   chart: ChartDefinition,

@@ -20,7 +20,11 @@ export interface Routes {
   usual: readonly Router[];
 }
 
-/** Puts the routes of the interface and of the API together. */
+/**
+ * Puts the routes of the interface and of the API together.
+ * @param routes by what they need of the way to them: reading ones are compressed, streaming ones
+ * have no limit of time
+ */
 export function makeApp({ reading, streaming, live, usual }: Routes): Express {
   const app = express();
   app.disable('x-powered-by');

@@ -16,6 +16,7 @@ export const jsonBody: RequestHandler[] = [
 
 /**
  * The content of a file as it arrives. Only the time counts that is spent waiting for the client.
+ * @param content parts as they arrive
  * @throws Refusal 408 when less arrives within a stretch of time than a working connection brings
  */
 export async function* steadily(content: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {

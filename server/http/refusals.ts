@@ -49,15 +49,25 @@ export const notSignedIn = () =>
     sentence: 'You are not signed in, or the session has ended. Sign in again.',
   });
 
+/**
+ * @param what as in "chart"
+ */
 export const notFound = (what: string) =>
   new Refusal(404, {
     code: 'not-found',
     sentence: `There is no such ${what}, or it is not shared with you.`,
   });
 
+/**
+ * @param sentence what is not allowed and who could
+ */
 export const notAllowed = (sentence: string) => new Refusal(403, { code: 'not-allowed', sentence });
 
-/** Somebody else has saved meanwhile; their version goes along so that the two can be compared. */
+/**
+ * Somebody else has saved meanwhile; their version goes along so that the two can be compared.
+ * @param what as in "chart"
+ * @param current how it stands now
+ */
 export const changedMeanwhile = (what: string, current: unknown) =>
   new Refusal(
     409,

@@ -9,6 +9,7 @@ const longestSentence = 240;
 
 /**
  * Reads the body of a request by its schema, which stops at the first field that is wrong.
+ * @param schema of Yup, without unknown fields
  * @throws Refusal 422, with a sentence for that field
  */
 export function readBody<S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> {
@@ -35,6 +36,7 @@ const wrongKind = () =>
 
 /**
  * Reads a number from the path of a request.
+ * @param name of the place in the path
  * @throws Refusal 404 when it is none
  */
 export function readId(request: Request, name = 'id'): number {

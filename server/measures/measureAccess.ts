@@ -8,7 +8,10 @@ const { measures } = tables;
 
 type Kept = Measure & { revision: number };
 
-/** The measures of some sources, in the order in which they were made. */
+/**
+ * The measures of some sources, in the order in which they were made.
+ * @param sourceIds numbers of sources
+ */
 export async function measuresOf(queries: Queries, sourceIds: readonly number[]): Promise<Kept[]> {
   if (sourceIds.length === 0) return [];
   const rows = await queries

@@ -9,6 +9,8 @@ type NewNote = Omit<typeof notes.$inferInsert, 'id' | 'number' | 'dashboardId'>;
 
 /**
  * Keeps notes under the next numbers of their dashboard; within a transaction.
+ * @param change the transaction that they belong to
+ * @param written in the order of their numbers
  * @returns the id of the first, which the others follow
  */
 export async function keepNotes(

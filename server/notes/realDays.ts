@@ -4,6 +4,7 @@ import { Refusal } from '../http';
 /**
  * Looks at the days of a note: the calendar has them, the last is not before the first, and there is
  * none where it speaks of the whole chart.
+ * @param note its first and last day as 2026-11-23
  * @throws Refusal 422
  */
 export function realDays({ day, until }: { day: string | null; until: string | null }) {

@@ -16,6 +16,7 @@ interface Account {
 
 /**
  * Makes an account.
+ * @param account with a password as it was typed, which is hashed here
  * @returns its id; null when the e-mail has one already
  */
 export async function createAccount(database: Database, account: Account): Promise<number | null> {

@@ -30,11 +30,17 @@ export async function lockPerson(change: Queries, personId: number): Promise<voi
   await change.select({ id: people.id }).from(people).where(eq(people.id, personId)).for('update');
 }
 
-/** What to select where things are counted that can be removed. */
+/**
+ * What to select where things are counted that can be removed.
+ * @param deletedAt the column that says when a row was removed
+ */
 export const countOf = (deletedAt: Column) => ({
   all: sql`COUNT(*)`.mapWith(Number),
   living: sql`COALESCE(SUM(${deletedAt} IS NULL), 0)`.mapWith(Number),
 });
 
-/** The row of a statement that gives exactly one. */
+/**
+ * The row of a statement that gives exactly one.
+ * @param rows exactly one
+ */
 export const onlyRow = <Row>(rows: readonly Row[]): Row => rows[0] as Row;

@@ -19,7 +19,11 @@ export const sourcesOf = ({
   ]),
 ];
 
-/** Writes down which sources a chart draws from, whenever its definition is kept; in its transaction. */
+/**
+ * Writes down which sources a chart draws from, whenever its definition is kept; in its
+ * transaction.
+ * @param change the transaction that keeps the definition
+ */
 export async function noteSources(change: Queries, chartId: number, definition: ChartDefinition) {
   await change.delete(chartSources).where(eq(chartSources.chartId, chartId));
   const values = sourcesOf(definition).map((sourceId) => ({ chartId, sourceId }));
@@ -58,7 +62,11 @@ export async function chartsOfSource(queries: Queries, person: Person, sourceId:
   };
 }
 
-/** The charts that draw from a source with the measures they use: those a person may see, and others. */
+/**
+ * The charts that draw from a source with the measures they use: those a person may see, and
+ * others.
+ * @param person of whose charts the titles are told
+ */
 export async function chartsDrawing(queries: Queries, person: Person, sourceId: number) {
   const shared = await queries
     .select({ id: access.dashboardId })

@@ -8,7 +8,10 @@ export const factsTable = (versionId: number) => `facts_${versionId}`;
 /** The table that holds the words of its text columns, each with its code. */
 export const wordsTable = (versionId: number) => `words_${versionId}`;
 
-/** The column of a facts table that holds the cells of the source's column at a place. */
+/**
+ * The column of a facts table that holds the cells of the source's column at a place.
+ * @param place of the column in its version, from 0
+ */
 export const factsColumn = (place: number) => `c${place}`;
 
 /** From so many digits on, figures are kept as binary fractions. */

@@ -1,6 +1,11 @@
 import { Refusal } from '../http';
 
-/** Refuses to remove what charts draw, and names them. */
+/**
+ * Refuses to remove what charts draw, and names them.
+ * @param name of what was to be removed
+ * @param seen the charts that the person may see
+ * @param others how many more there are
+ */
 export function inUse(
   what: 'source' | 'measure',
   name: string,

@@ -16,7 +16,11 @@ export interface LaidOver {
   lacks: boolean;
 }
 
-/** Lays the columns of a source and those of a file over one another: first the source's. */
+/**
+ * Lays the columns of a source and those of a file over one another: first the source's.
+ * @param standing the columns of the source
+ * @param delivered those of the file, matched by their names
+ */
 export function layOver(
   standing: readonly StoredColumn[],
   delivered: readonly ColumnUnderstanding[],
@@ -51,7 +55,10 @@ const understandingOf = ({
 
 /**
  * Makes the reader of rows' keys.
+ * @param names of the columns of the rows
+ * @param keys names of those that make a key
  * @throws ProblemError when a key is no column
+ * @returns a function from a row's cells to its key
  */
 export function keyReader(names: readonly string[], keys: readonly string[]) {
   const places = keys.map((key) => {

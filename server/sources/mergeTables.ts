@@ -12,6 +12,7 @@ const kindWords = { date: 'dates', number: 'figures', text: 'words' };
  * Puts delivered rows to those that a source has: after them, or in the place of those with the same
  * keys. A column that the file lacks keeps what stands there; one that the source lacks is blank in the
  * rows that stay.
+ * @param options whether rows are added or laid over, and by which key
  * @throws ProblemError when a column holds another kind of thing, a key is not there, or keys do not
  *   tell rows apart (while its rows are read)
  */

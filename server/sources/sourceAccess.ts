@@ -9,6 +9,7 @@ const { access, charts, chartSources, dashboards, sources, sourceVersions } = ta
 /**
  * Makes sure that a person may draw from sources on a dashboard: they are the person's own, or the
  * dashboard draws from them already. In a transaction nobody can remove them before it ends.
+ * @param sourceIds of all that a definition draws from
  * @throws Refusal 404 when one is neither
  */
 export async function requireSources(
@@ -81,7 +82,10 @@ async function mayBuildFrom(queries: Queries, person: Person) {
   return and(or(eq(sources.ownerId, person.id), shared), isNull(sources.deletedAt));
 }
 
-/** A page of the sources that a person may build from, the latest first. */
+/**
+ * A page of the sources that a person may build from, the latest first.
+ * @param page how many, and how many before them
+ */
 export async function listSources(
   queries: Queries,
   person: Person,
@@ -115,7 +119,10 @@ export async function requireSource(queries: Queries, person: Person, id: number
   return sourceOf(found, person);
 }
 
-/** The sources that a person may build from and that have one of some names, the latest first. */
+/**
+ * The sources that a person may build from and that have one of some names, the latest first.
+ * @param names in any capitals
+ */
 export async function sourcesNamed(
   queries: Queries,
   person: Person,

@@ -11,6 +11,7 @@ const sentences: Partial<Record<Leased['kind'], string>> = {
 
 /**
  * Does work in a share that one person has, however many servers there are.
+ * @param leased the share, and how many places it has
  * @throws Refusal 429 when all of the share is taken, or 409 when a single thing is in use
  */
 export async function withShare<T>(

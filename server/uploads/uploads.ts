@@ -23,6 +23,7 @@ const longestMinutes = 15;
 /**
  * Keeps a delivered file in the database, part by part, until it is brought in or a day has passed.
  * Between parts nothing of the database is held: the client may be slow.
+ * @param content the file's bytes as they arrive
  * @throws Refusal 413 when it is too large, 422 when it is empty, 429 when the person sends too many
  *   at once; nothing is kept then
  */
@@ -147,6 +148,7 @@ export async function understoodBefore(database: Database, id: string): Promise<
 
 /**
  * Reads the content of an upload, part by part.
+ * @param upload its number and its length in bytes
  * @throws ProblemError when less comes, or more, than was sent
  */
 export async function* readUpload(
@@ -172,6 +174,7 @@ const mostReaders = 8;
 
 /**
  * Does work that reads a file, which stays whole meanwhile.
+ * @param work during which nobody removes it
  * @throws Refusal 404 when it is gone, 409 when too many read it
  */
 export async function whileRead<T>(
@@ -199,7 +202,10 @@ const notBroughtIn = notExists(
   sql`(SELECT 1 FROM source_versions WHERE source_versions.upload_id = ${uploads.id})`,
 );
 
-/** Forgets all but the latest few of a person that were not brought in. */
+/**
+ * Forgets all but the latest few of a person that were not brought in.
+ * @param kept how many of the latest stay
+ */
 export async function keepLatest(
   database: Database,
   person: Pick<Person, 'id'>,

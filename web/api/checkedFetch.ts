@@ -10,7 +10,11 @@ import type { shapes } from './shapes';
 /** The header that a form of another site cannot add. */
 export const ownHeader = { 'X-Stand-Mark': '1' };
 
-/** Whether a request with such a body goes on its way when its page is left: browsers bound it to 64 KB. */
+/**
+ * Whether a request with such a body goes on its way when its page is left: browsers bound it to 64
+ * KB.
+ * @param body as it would be written in JSON
+ */
 export const outlivesPage = (body: object) => new Blob([JSON.stringify(body)]).size < 60_000;
 
 const ask = fetchBaseQuery({

@@ -73,7 +73,11 @@ async function runSteps<Kind extends Ending>(
   throw new Error('The server stopped before it was done. Nothing was changed; try again.');
 }
 
-/** Says how an upload is understood. */
+/**
+ * Says how an upload is understood.
+ * @param tell hears of progress, from 0 to 1
+ * @param stop ends the request when it is aborted
+ */
 export async function understand(
   uploadId: string,
   form: FileForm,
@@ -103,7 +107,12 @@ export interface DeliveryTarget {
   keys?: string[];
 }
 
-/** Says what bringing an upload in would change. */
+/**
+ * Says what bringing an upload in would change.
+ * @param target the source, how rows come to it, and by which key
+ * @param tell hears of progress, from 0 to 1
+ * @param stop ends the request when it is aborted
+ */
 export async function compare(
   uploadId: string,
   target: DeliveryTarget,

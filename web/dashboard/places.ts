@@ -1,6 +1,9 @@
 import type { GridPlace } from '../../contract';
 
-/** A place for one more chart, under all others. */
+/**
+ * A place for one more chart, under all others.
+ * @param places of the other charts, in columns and rows of the grid
+ */
 export function placeBelow(places: readonly (GridPlace | null)[]): GridPlace {
   const bottom = Math.max(0, ...places.map((place) => (place ? place.y + place.h : 0)));
   const last = places.find(

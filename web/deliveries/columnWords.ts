@@ -5,13 +5,20 @@ import type { ColumnKind } from '../../core/table';
 const counted = (count: number, one: string, many: string) =>
   `${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`;
 
-/** A figure or day of a column, as people write it. */
+/**
+ * A figure or day of a column, as people write it.
+ * @param value a figure, or days since 1 January 1970
+ */
 export function writeValue(value: number, kind: ColumnKind, decimals: number): string {
   if (kind === 'date') return writeDay(value);
   return writeNumber(value, { divisor: 1, suffix: '', decimals: Math.min(decimals, 6) });
 }
 
-/** What a column's cells hold, in words: its range or its commonest words, and what is missing. */
+/**
+ * What a column's cells hold, in words: its range or its commonest words, and what is missing.
+ * @param profile what was counted in the column
+ * @param decimals that its figures are written with
+ */
 export function columnWords(
   kind: ColumnKind,
   profile: Pick<ColumnProfile, 'blank' | 'distinct' | 'range' | 'common'>,

@@ -1,4 +1,7 @@
-/** Gives a person a file of their own. */
+/**
+ * Gives a person a file of their own.
+ * @param name with its ending
+ */
 export function saveFile(content: Blob, name: string) {
   const address = URL.createObjectURL(content);
   const link = document.createElement('a');

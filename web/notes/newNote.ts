@@ -22,7 +22,10 @@ export const changedNote = (note: Note): NoteDraft => ({
   note,
 });
 
-/** A new note where the reader pointed. */
+/**
+ * A new note where the reader pointed.
+ * @param anchor the day and the series that were pointed at; null for neither
+ */
 export function newNote(
   chartId: number,
   { day, series }: { day: number | null; series: string | null },

@@ -61,7 +61,10 @@ export interface DrawingOptions {
 const compactBelow = { width: 640, height: 300 };
 const titleHeight = 22;
 
-/** Turns a reading into a picture. Pure: the same reading and size give the same picture. */
+/**
+ * Turns a reading into a picture. Pure: the same reading and size give the same picture.
+ * @param options the size in pixels, how text is measured, and what is highlighted
+ */
 export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   const { width, height, highlight, notes, measure, litPeriod = null } = options;
   const isAnyLit = highlight.length > 0 || litPeriod !== null;

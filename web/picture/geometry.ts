@@ -14,17 +14,32 @@ export interface Geometry {
   yTo: number;
 }
 
-/** The pixel column of a day. */
+/**
+ * The pixel column of a day.
+ * @param geometry of a panel
+ * @param day between whole days too
+ * @returns in pixels from the left
+ */
 export function toX({ width, left, right, xFrom, xTo }: Geometry, day: number): number {
   return left + ((day - xFrom) / (xTo - xFrom)) * (width - left - right);
 }
 
-/** The pixel row of a value. */
+/**
+ * The pixel row of a value.
+ * @param geometry of a panel
+ * @param value in figures of its value axis
+ * @returns in pixels from the top
+ */
 export function toY({ height, top, bottom, yFrom, yTo }: Geometry, value: number): number {
   return top + ((yTo - value) / (yTo - yFrom)) * (height - top - bottom);
 }
 
-/** The day at a pixel column. */
+/**
+ * The day at a pixel column.
+ * @param geometry of a panel
+ * @param x in pixels from the left
+ * @returns between the whole days too
+ */
 export function dayAt({ width, left, right, xFrom, xTo }: Geometry, x: number): number {
   return xFrom + ((x - left) / (width - left - right)) * (xTo - xFrom);
 }
@@ -32,10 +47,18 @@ export function dayAt({ width, left, right, xFrom, xTo }: Geometry, x: number): 
 /** How wide the plot is, in pixels. */
 export const plotWidth = ({ width, left, right }: Geometry) => width - left - right;
 
-/** The pixel row at which the plot ends. */
+/**
+ * The pixel row at which the plot ends.
+ * @param geometry of a panel
+ * @returns in pixels from the top
+ */
 export const plotBottom = ({ height, bottom }: Geometry) => height - bottom;
 
-/** The place of the period that contains a day; the nearest one where none does. */
+/**
+ * The place of the period that contains a day; the nearest one where none does.
+ * @param day between whole days too
+ * @returns from 0
+ */
 export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number): number {
   let from = 0;
   let to = positions.length - 1;

@@ -88,7 +88,11 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
   });
 }
 
-/** The geometry of a panel by the value axis that something stands on. */
+/**
+ * The geometry of a panel by the value axis that something stands on.
+ * @param axes of the panel, with what it holds
+ * @param onSecond whether that is the second axis
+ */
 export function geometryOn({ geometry, panel }: PlacedAxes, onSecond: boolean): Geometry {
   const { second } = panel;
   return onSecond && second ? { ...geometry, yFrom: second.from, yTo: second.to } : geometry;

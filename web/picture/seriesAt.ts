@@ -7,6 +7,10 @@ const reach = 10;
 
 /**
  * The series whose drawn stroke passes nearest to a point of the picture.
+ * @param placed the panel that lies there
+ * @param period the place along the axis
+ * @param x in pixels from the left of the picture
+ * @param y in pixels from its top
  * @returns its id, or null when none is within reach
  */
 export function seriesAt(

@@ -17,7 +17,11 @@ interface Drawn {
 /** Smaller elements than this hold no picture, in pixels. */
 const smallest = 60;
 
-/** A reading as a picture that fills an element; null while there is no room or nothing to draw. */
+/**
+ * A reading as a picture that fills an element; null while there is no room or nothing to draw.
+ * @param room the element that is filled
+ * @param drawn what is highlighted or lit, the notes, and how many pixels are kept at the left
+ */
 export function useDrawing(
   room: RefObject<HTMLElement | null>,
   reading: Reading | null,

@@ -89,7 +89,10 @@ export function Crosshair(props: CrosshairProps) {
   );
 }
 
-/** The series that have a figure at a position, the greatest first. */
+/**
+ * The series that have a figure at a position, the greatest first.
+ * @param period the place along the axis, from 0
+ */
 export const valuedAt = (series: readonly ReadSeries[], period: number) =>
   series
     .filter(({ figures }) => (figures[period] ?? null) !== null)

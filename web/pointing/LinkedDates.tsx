@@ -46,7 +46,10 @@ export function LinkedDates(props: LinkedDatesProps) {
   );
 }
 
-/** What lies between two dates that are held, line by line; empty while there are not two. */
+/**
+ * What lies between two dates that are held, line by line; empty while there are not two.
+ * @param held days, none to two
+ */
 export function sayHeld(reading: Reading, held: readonly Day[]): string {
   const places = held.flatMap((day) => placeOf(reading, day) ?? []).sort((a, b) => a - b);
   const [one, two] = places;

@@ -8,7 +8,12 @@ export interface Stretch {
   last: number;
 }
 
-/** Narrows the others to a line of a split, or lets it go; a line that is no word's narrows nothing. */
+/**
+ * Narrows the others to a line of a split, or lets it go; a line that is no word's narrows nothing.
+ * @param hand how lines are picked and let go
+ * @param id of the line
+ * @param on whether it is picked now
+ */
 export function pickLine(
   { onPick, onLetGo }: NarrowingHand,
   reading: Reading,
@@ -37,7 +42,10 @@ export function pickDates(
   else onPick({ kind: 'dates', from, to });
 }
 
-/** The stretch that is picked in a chart, among its positions; null for none. */
+/**
+ * The stretch that is picked in a chart, among its positions; null for none.
+ * @param hand what is picked, and how
+ */
 export function pickedStretch(
   { positions, axis }: Reading,
   { picked }: Pick<NarrowingHand, 'picked'>,

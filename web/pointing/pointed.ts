@@ -53,7 +53,10 @@ function panelAt(panels: readonly DrawnPanel[], x: number, y: number): number {
   return least === Infinity ? -1 : distances.indexOf(least);
 }
 
-/** The middle day of a period, where its figures stand. */
+/**
+ * The middle day of a period, where its figures stand.
+ * @param place along the axis, from 0
+ */
 export function middleDay({ positions }: Reading, place: number): number {
   const period = positions[place];
   return period ? Math.floor((period.start + period.next - 1) / 2) : 0;

@@ -17,8 +17,10 @@ const figuresIn = ({ frames }: ChartFrames) =>
   Object.values(frames).reduce((sum, { keys, periods }) => sum + keys.length * periods.length, 0);
 
 /**
- * Reads a definition against the figures the server has sent: at once, or by a worker when they are
+ * * Reads a definition against the figures the server has sent: at once, or by a worker when they are
  * many; then the last reading stands until the next is there.
+ * @param dials where they are turned to, by name
+ * @param chosen the day that linked charts point at
  */
 export function useReadingOf(
   definition: DrawnChart | undefined,
@@ -93,7 +95,11 @@ export interface ReaderLook {
   narrowings: readonly Narrowing[];
 }
 
-/** The reading of a chart on a dashboard, by an account or by a link. */
+/**
+ * The reading of a chart on a dashboard, by an account or by a link.
+ * @param link the token of the address; null for those with an account
+ * @param look where the reader has turned dials, and what narrows the chart
+ */
 export function useChartReading(
   chart: PlacedChart,
   link: string | null,

@@ -14,6 +14,9 @@ export { spanSchema };
 /** The periods that a chart shows, in a sentence. */
 export const spanEntry = ofKind<SpanDefinition>(kinds);
 
-/** The first days of the first and last period that a span shows. */
+/**
+ * The first days of the first and last period that a span shows.
+ * @param context today, the last finished figure, and the grain in whose periods a span counts
+ */
 export const reachOf = (span: SpanDefinition, context: SpanContext): Reach =>
   spanKind(span).reach(span, context);

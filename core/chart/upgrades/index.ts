@@ -10,6 +10,7 @@ export type StoredChart = FirstChart | SecondChart | ThirdChart | FourthChart | 
 /**
  * Brings a definition of any version to the form of today, one step a version. Each step has the forms and
  * plain values of its time written down in its own file: those of the product may change after it.
+ * @param stored a definition with the number of its version
  * @throws TypeError when it is no chart of any version
  */
 export function upgradeChart(stored: StoredChart): ChartDefinition {

@@ -26,10 +26,17 @@ export const {
 export const conditionEntry: Said<ConditionDefinition> =
   ofKind<ConditionDefinition>(conditionKinds);
 
-/** A condition in words, as the end of a sentence. */
+/**
+ * A condition in words, as the end of a sentence.
+ * @param names of the parts that it may speak of
+ */
 export const sayCondition = (definition: ConditionDefinition, names: Names): string =>
   conditionKind(definition).say(definition, names);
 
-/** What a condition tells of a line. */
+/**
+ * What a condition tells of a line.
+ * @param context the line, what it may be held against, and where dials stand
+ * @returns where strokes are to be cut, and whether it holds at a figure and along a stroke
+ */
 export const testCondition = (definition: ConditionDefinition, context: ConditionContext): Test =>
   conditionKind(definition).test(definition, context);

@@ -19,7 +19,12 @@ function bareAt(at: number, reader: Reader, known: readonly Named[]): Read<strin
   });
 }
 
-/** Every name that stands at a place: between quotes, or one of a list without them. */
+/**
+ * Every name that stands at a place: between quotes, or one of a list without them.
+ * @param at a place in the reader's text
+ * @param known all that could be named there
+ * @returns each name with the place after it
+ */
 export function namesAt(at: number, reader: Reader, known: readonly Named[]): Read<string>[] {
   const found = quotedAt(at, reader);
   if (found) return [found];
@@ -88,7 +93,11 @@ function numbered(alike: readonly Named[], at: number, reader: Reader): Read<str
   });
 }
 
-/** The id of a part of the chart, by its name. */
+/**
+ * The id of a part of the chart, by its name.
+ * @param of what kind of part
+ * @param kind only those of this kind, as a dial of dates
+ */
 export const partName = (of: 'series' | 'yardstick' | 'dial', kind?: string): Entry<string> =>
   named(of, (id) => id, kind);
 

@@ -31,7 +31,11 @@ const bounded = ({ from = -Infinity, to = Infinity, whole = false, first }: Boun
   };
 };
 
-/** A number as it is written: 40, -1.5, 1e-9. */
+/**
+ * A number as it is written: 40, -1.5, 1e-9.
+ * @param bounds the least and the most, whether whole, the unit behind it, and what it is called in
+ * messages
+ */
 export const number = ({ called = 'a number', ...bounds }: Bounds = {}): Entry<number> => ({
   ...bounded(bounds),
   print: (value) => String(value),

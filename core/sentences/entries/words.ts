@@ -21,13 +21,21 @@ export const oneOf = <Value>(
   setting: () => ({ control: 'choice', choices, ...(drawn && { drawn, called: drawn }) }),
 });
 
-/** The same, of texts with their words. */
+/**
+ * The same, of texts with their words.
+ * @param words by value
+ * @param drawn how its control shows the choices
+ */
 export const choice = <Value extends string>(
   words: Readonly<Record<Value, string>>,
   drawn?: Drawn,
 ): Entry<Value> => oneOf(Object.entries(words) as [Value, string][], drawn);
 
-/** What holds or does not: its words say that it does, and silence that it does not, or the other way. */
+/**
+ * What holds or does not: its words say that it does, and silence that it does not, or the other
+ * way.
+ * @param value the one that its words say
+ */
 export const said = <Value>(value: Value, words: string): Entry<Value> => oneOf([[value, words]]);
 
 /** What may be said to hold, or not to. */

@@ -23,7 +23,12 @@ const kinds: Readonly<Record<AxisDefinition['kind'], PositionsKind>> = {
 export const positionsKind = ({ axis }: Pick<DrawnChart, 'axis'>): PositionsKind =>
   kinds[axis.kind];
 
-/** The positions that a chart shows, from its first to its last figure, within its span. */
+/**
+ * The positions that a chart shows, from its first to its last figure, within its span.
+ * @param frames by the id of their series
+ * @param today in the dashboard's zone
+ * @param style how periods are written
+ */
 export const layPositions = (
   chart: DrawnChart,
   frames: SeriesFrames,

@@ -16,15 +16,25 @@ export { edgeKinds, edgeSchema };
 /** An edge in a sentence. */
 export const edgeEntry = ofKind<Edge>(edgeKinds);
 
-/** Finds the value of an edge from what is drawn. */
+/**
+ * Finds the value of an edge from what is drawn.
+ * @param context the lines drawn, where dials stand, and the scope
+ */
 export const findEdge = (edge: Edge, context: YardstickContext): FoundEdge =>
   kindOf(edge).find(edge, context);
 
-/** An edge in words, without what it is of: the mean, 2 standard deviations over the mean, 40. */
+/**
+ * An edge in words, without what it is of: the mean, 2 standard deviations over the mean, 40.
+ * @param names of dials, by their ids
+ */
 export const sayEdge = (edge: Edge, names: EdgeNames = () => 'a dial'): string =>
   kindOf(edge).say(edge, names);
 
-/** What edges have been found from, in words; empty when all of them were written. */
+/**
+ * What edges have been found from, in words; empty when all of them were written.
+ * @param edges of one yardstick
+ * @param context what is drawn, and names
+ */
 export function sayEdges(edges: readonly Edge[], context: YardstickContext): string {
   const found = edges.filter((edge) => 'series' in edge);
   const [first] = found;

@@ -32,7 +32,10 @@ export const namedBy = (definition: YardstickDefinition): string | null =>
 export const drawnAs = (definition: YardstickDefinition): 'level' | 'band' | 'dates' =>
   kindOf(definition).drawnAs;
 
-/** What can be suggested of a kind of yardstick, each without a name yet. */
+/**
+ * What can be suggested of a kind of yardstick, each without a name yet.
+ * @param about the chart and what is around it
+ */
 export const suggestedOf = (
   { drafts, sentence }: YardstickKind<YardstickDefinition>,
   about: About,
@@ -47,7 +50,10 @@ export const suggestedOf = (
 export const heldAs = (definition: YardstickDefinition): 'level' | 'band' | null =>
   kindOf(definition).heldAs ?? null;
 
-/** The series that a yardstick is found from. */
+/**
+ * The series that a yardstick is found from.
+ * @returns ids of series
+ */
 export const seriesOfYardstick = (definition: YardstickDefinition): string[] =>
   [definition, ...Object.values(definition)].flatMap((part: unknown) =>
     typeof part === 'object' && part !== null && 'series' in part ? [String(part.series)] : [],
@@ -64,7 +70,11 @@ export interface Yardstick extends Found {
   second: boolean;
 }
 
-/** Finds each yardstick from what is drawn; days that are not among those shown are left out. */
+/**
+ * Finds each yardstick from what is drawn; days that are not among those shown are left out.
+ * @param context the lines drawn, the positions, and where dials stand
+ * @param onSecond whether one stands on the second value axis
+ */
 export function findYardsticks(
   definitions: readonly YardstickDefinition[],
   context: YardstickContext,

@@ -66,7 +66,10 @@ const partNames: Record<number, string> = {
   10: 'Tenths',
 };
 
-/** The step of each figure, from 1; one on an edge, within a relative 1e-9, belongs to the lower. */
+/**
+ * The step of each figure, from 1; one on an edge, within a relative 1e-9, belongs to the lower.
+ * @param edges between the steps, ascending
+ */
 export function stepOf(value: number, edges: readonly number[]): number {
   const reached = edges.findIndex(
     (edge, place) => place > 0 && value <= edge + 1e-9 * Math.abs(edge),
