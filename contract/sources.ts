@@ -28,6 +28,12 @@ export const sourceShape = object({
 });
 export type Source = InferType<typeof sourceShape>;
 
+/** A source in a list, with the names of its measures. */
+export const listedSourceShape = sourceShape.shape({
+  measures: array(object({ id: number().required(), name: string().required() })).required(),
+});
+export type ListedSource = InferType<typeof listedSourceShape>;
+
 /** A column of a source, as its page shows it. */
 export type SourceProfile = Pick<
   ColumnProfile,

@@ -10,7 +10,8 @@ test('a chart stands along weekdays in place of figures, and back', async ({
   await sheet.getByRole('button', { name: /^Change/ }).click();
   await page.getByRole('menuitem', { name: 'Open on the bench' }).click();
   await page.getByRole('button', { name: 'Period: Sailings' }).click();
-  await choose(page, 'Along the axis', 'Weekday, its words');
+  await choose(page, 'Along the axis', /^by the words of/);
+  await choose(page, 'By the words of', 'Weekday');
   await expect(page.getByRole('button', { name: 'Period: Weekday' })).toBeVisible();
   await page.getByRole('button', { name: 'Sun earlier' }).click();
   await page.keyboard.press('Escape');
@@ -21,9 +22,10 @@ test('a chart stands along weekdays in place of figures, and back', async ({
     .poll(async () => (await figures.getByRole('columnheader').allTextContents()).join(' '))
     .toContain('Mon Tue Wed Thu Fri Sun Sat');
   await page.getByRole('button', { name: 'Period: Weekday' }).click();
-  await choose(page, 'Along the axis', 'dates as they were recorded');
+  await choose(page, 'Along the axis', 'as recorded');
   await expect(page.getByRole('button', { name: 'Period: date as recorded' })).toBeVisible();
-  await choose(page, 'Along the axis', 'Sailings, its numbers');
+  await choose(page, 'Along the axis', /^by the figures of/);
+  await choose(page, 'By the figures of', 'Sailings');
   await expect(page.getByRole('button', { name: 'Period: Sailings' })).toBeVisible();
   await expect(page.getByRole('status').filter({ hasText: /^Saved \d/ })).toBeVisible();
 });

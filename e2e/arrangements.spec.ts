@@ -7,8 +7,8 @@ import {
   expect,
   makeAccount,
   test,
-  openPhrase,
   sayMore,
+  holdAgainst,
 } from './fixtures';
 
 const routes = ['North', 'South', 'East', 'West'];
@@ -100,9 +100,7 @@ test('every way of comparing is built from an empty dashboard', async ({
   await test.step('four routes against their budget, as panels', async () => {
     await draw();
     await sayMore(page, 'Fares', 'a line for each word of Route');
-    await openPhrase(page, 'Held against: nothing yet');
-    await choose(page, 'Budget or target from a source', 'Plan');
-    await closePhrase(page);
+    await holdAgainst(page, /^to be at least Plan in/);
     await expect(page.getByText(/it is what all of them add up to/)).toBeVisible();
     await page.getByRole('button', { name: 'Edit Plan' }).click();
     await sayMore(page, 'Plan', 'a line for each word of Route');

@@ -1,5 +1,5 @@
 import { utils, write } from '@e965/xlsx';
-import { choose, deliver, expect, makeAccount, test, openPhrase } from './fixtures';
+import { choose, deliver, expect, makeAccount, test, holdAgainst } from './fixtures';
 
 const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'];
 const days = Array.from({ length: 181 }, (_, place) =>
@@ -82,9 +82,7 @@ test('a wide workbook and a daily table are brought in and meet on a monthly cha
     await page.getByRole('button', { name: 'New chart' }).first().click();
     await choose(page, 'Drawn from', /^Actuals/);
     await page.getByRole('button', { name: 'Draw it' }).click();
-    await openPhrase(page, 'Held against: nothing yet');
-    await choose(page, 'Budget or target from a source', /Budget/);
-    await page.keyboard.press('Escape');
+    await holdAgainst(page, /^to be at least Budget.* in/);
     const figures = page.getByRole('table', { name: 'Figures of Fares by month' });
     await expect(figures.getByRole('row', { name: /^Fares/ })).toContainText('4,650');
     await expect(figures.getByRole('row', { name: /^Diff/ })).toContainText('50');

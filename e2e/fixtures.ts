@@ -81,6 +81,14 @@ export async function sayMore(page: Page, of: string, words: string | RegExp) {
   await page.locator('.ant-select-item-option:visible').getByText(words).first().click();
 }
 
+/** Holds the main series against something, in the words that will say it. */
+export async function holdAgainst(page: Page, words: string | RegExp) {
+  const handle = page.getByRole('button', { name: 'and …' });
+  await handle.click();
+  await page.getByRole('combobox', { name: /^Hold .* against$/ }).click();
+  await page.locator('.ant-select-item-option:visible').getByText(words).first().click();
+}
+
 export async function openPhrase(page: Page, phrase: string | RegExp) {
   await expect(page.getByRole('button', { name: /^Figures: / }).first()).toBeVisible();
   const handle = page.getByRole('button', { name: 'and …' });

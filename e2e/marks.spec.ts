@@ -16,7 +16,7 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
     await page.getByRole('button', { name: 'Name a measure' }).click();
     const dialog = page.getByRole('dialog', { name: 'Name a measure of Sailings' });
     await dialog.getByLabel('Called').fill('Fare for one');
-    await dialog.getByRole('radio', { name: 'worked out from other measures' }).check();
+    await choose(page, 'It is', /^worked out as/);
     const formula = dialog.getByRole('combobox', { name: 'Formula' });
     await formula.fill('Fares / Peopl');
     await expect(dialog.getByText(/^There is no “Peopl”\. There is Fares, /)).toBeVisible();
@@ -37,8 +37,8 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
       .getByRole('button', { name: /^Figures: / })
       .first()
       .click();
-    await choose(page, 'Its figures are', 'a measure that is named');
-    await choose(page, 'Measure', /^Fare for one/);
+    await choose(page, 'Its figures are', /^the measure/);
+    await choose(page, 'The measure', 'Fare for one');
     await page.keyboard.press('Escape');
     const series = page.getByRole('region', { name: 'Series' });
     await expect(series.getByText(/^actual, to Nov 2026/)).toBeVisible();

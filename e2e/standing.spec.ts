@@ -7,8 +7,8 @@ import {
   expect,
   makeAccount,
   test,
-  openPhrase,
   sayMore,
+  holdAgainst,
 } from './fixtures';
 
 /** Eighteen months to June 2026: three under 100 in autumn, and the last three. */
@@ -116,9 +116,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('a monthly budget, at whose crossings the line changes its colour', async () => {
-    await openPhrase(page, 'Held against: nothing yet');
-    await choose(page, 'Budget or target from a source', 'Budget');
-    await closePhrase(page);
+    await holdAgainst(page, /^to be at least Budget in/);
     const rules = page.getByRole('region', { name: 'Colour rules' });
     await expect(rules.getByText('6 of 18 figures')).toBeVisible();
     await expect(rules.getByText('12 of 18 figures')).toBeVisible();

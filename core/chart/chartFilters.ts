@@ -23,7 +23,9 @@ export const chartFilterSchema: ObjectSchema<ChartFilter> = object({
  * @param word as it stands in the column
  */
 export const keepsWord = (filter: Filter, word: string) =>
-  filter.kind !== 'words' || filter.words.includes(word) === filter.keep;
+  filter.kind !== 'words' ||
+  filter.words.length === 0 ||
+  filter.words.includes(word) === filter.keep;
 
 /**
  * Whether a filter leaves the lines of a split in grey rather than taking their rows away.

@@ -33,6 +33,11 @@ export const choiceDial: DialKind<ChoiceDial> = {
       .required()
       .min(1, 'A dial has at least one choice.'),
   }),
+  at: (value, words) => ({
+    kind: 'choice',
+    value: String(value),
+    choices: [...new Set(['', String(value), ...words])].slice(0, mostChoices),
+  }),
   turns: ({ choices }) => ({ by: 'choice', choices }),
   turnedTo: ({ choices }, to) => choices.find((choice) => choice === String(to)) ?? null,
 };

@@ -20,6 +20,11 @@ export interface DialKind<Dial extends { kind: string; value: DialValue }> exten
   sentence: Said<Dial>;
   /** how it is turned: along a range, to a date, or to one of some words */
   turns: (dial: Dial) => Turns;
+  /**
+   * The dial that stands at a value.
+   * @param words those of the column that it turns; none where that has none
+   */
+  at: (value: DialValue, words: readonly string[]) => Omit<Dial, 'id' | 'name'>;
   /** the nearest position that the dial has; null where it has none like that */
   turnedTo: (dial: Dial, to: DialValue) => DialValue | null;
 }

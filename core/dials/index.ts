@@ -19,6 +19,17 @@ export { dialSchema };
 /** How a dial is turned. */
 export const turnsOf = (dial: DialDefinition): Turns => dialKind(dial).turns(dial);
 
+/**
+ * A dial that stands at a value.
+ * @param words those of the column that it turns; none where that has none
+ */
+export const dialAt = (
+  kind: DialDefinition['kind'],
+  named: Pick<DialDefinition, 'id' | 'name'>,
+  value: DialValue,
+  words: readonly string[],
+): DialDefinition => ({ ...dialKind({ kind }).at(value, words), ...named }) as DialDefinition;
+
 /** A dial in a sentence, after its name. */
 export const dialEntry = ofKind<DialDefinition>(kinds);
 

@@ -39,6 +39,12 @@ export const numberDial: DialKind<NumberDial> = {
       ),
     step: figure().positive().required(),
   }),
+  at: (value) => {
+    const number = Number(value);
+    const reach = Math.max(10, Math.abs(number) * 2);
+    const [from, to] = [Math.min(0, number), Math.max(0, number) + reach];
+    return { kind: 'number', value: number, from, to, step: reach / 100 };
+  },
   turns: ({ from, to, step }) => ({ by: 'number', from, to, step }),
   turnedTo: ({ from, to: end }, to) => {
     const number = Number(to);

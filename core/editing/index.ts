@@ -14,3 +14,5 @@ export { withFollowingWords } from './followingWords';
 export { continuesTyping } from './continuesTyping';
 export { type Hanging, hangingOn, withoutPart } from './hanging';
 export { withOwnNames, withRenamed } from './renaming';
+export { withFilterTurned } from './turning';
+export { withBudget } from './withBudget';

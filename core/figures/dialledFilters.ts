@@ -1,5 +1,5 @@
-import { type DialDefinition, type DialValue, dialValues } from '../dials';
-import { type Filter, filterKind } from '../frame';
+import { type DialValue, dialValues } from '../dials';
+import { filterKind } from '../frame';
 import type { ChartDefinition, ChartFilter } from '../chart';
 
 type Dialled = Pick<ChartDefinition, 'filters' | 'dials'>;
@@ -39,6 +39,3 @@ export function withFiltersAsSet<Chart extends Dialled>(chart: Chart): Chart {
   const set = withDialledFilters(chart);
   return { ...set, filters: set.filters.map(({ dial: _turnedBy, ...filter }) => filter) };
 }
-
-/** The kind of dial that can turn a filter. */
-export const dialKindOf = (filter: Filter): DialDefinition['kind'] => filterKind(filter).dial;

@@ -1,6 +1,6 @@
 export { chartFrames, isSplit } from './chartFrames';
 export { looksPastReaders } from './dependencies';
-export { dialKindOf, turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
+export { turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';
 export { drawnChart } from './drawnChart';
 export { expandChart } from './expandChart';
 export { isOperand } from './measures';

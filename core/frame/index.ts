@@ -1,6 +1,12 @@
 export { type Comparison, rowTest } from './comparisons';
 export { type AxisColumn, checkPlaces, orderPlaces, type Place } from './axisPlaces';
-export { type Aggregate, aggregateKind, aggregateKinds, aggregates } from './aggregates';
+export {
+  type Aggregate,
+  aggregateKind,
+  type AggregateKind,
+  aggregateKinds,
+  aggregates,
+} from './aggregates';
 export { aggregate, checkSplit, columnsAsked } from './aggregate';
 export { othersWord } from './foldedWords';
 export {
@@ -8,6 +14,7 @@ export {
   type Filter,
   filterEntry,
   filterKind,
+  filterKinds,
   filterSchema,
   type NumbersFilter,
   type WordsFilter,

@@ -7,5 +7,7 @@ export {
   type MeasureDefinition,
   measureSchema,
 } from './measure';
+export { measureEntry } from './measureEntry';
 export { sayMeasure, sayTaken } from './sayTaken';
+export { onlyWhere, takenSaid } from './takenSaid';
 export { dependentsOf, operandsOf, usesItself } from './uses';

@@ -1,4 +1,4 @@
-import { parenthesised, Sentence } from '../sentences';
+import { formulaOver, Sentence } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { longestFormula } from '../formula';
 import type { OriginKind } from './origin';
@@ -14,7 +14,7 @@ export const formula: OriginKind<FormulaFigures> = {
   name: 'worked out from other series',
   sentence: Sentence.of<FormulaFigures>({ kind: 'formula' })
     .words('worked out as ')
-    .slot('text', parenthesised),
+    .slot('text', formulaOver('series', 'dial')),
   schema: object({
     kind: mixed<'formula'>().oneOf(['formula']).required(),
     text: string().defined().max(longestFormula),

@@ -1,19 +1,6 @@
-import {
-  between,
-  column,
-  columnOf,
-  nullable,
-  oneOf,
-  ordinal,
-  Sentence,
-  several,
-  storedName,
-  ways,
-} from '../sentences';
+import { between, columnOf, Sentence, storedName } from '../sentences';
 import { mixed, object } from 'yup';
-import { aggregatedShape, sayTaken } from '../measures';
-import { aggregateKinds, filterEntry } from '../frame';
-import { writeOrdinal } from '../labels';
+import { aggregatedShape, onlyWhere, sayTaken, takenSaid } from '../measures';
 import { figure } from '../values';
 import type { OriginKind, RowsAsked } from './origin';
 
@@ -22,12 +9,10 @@ export interface RowsFigures extends RowsAsked {
   kind: 'rows';
 }
 
-const counts = nullable('rows', column);
-
 const inSource = Sentence.of<RowsFigures>()
   .words(' in ')
   .slot('sourceId', storedName('source'))
-  .option('filters', [], between('only where ', several(filterEntry)))
+  .and(onlyWhere)
   .optionBy(
     'date',
     ({ sourceId }, { source = [] }) => source.find(({ id }) => id === sourceId)?.date ?? '',
@@ -37,33 +22,7 @@ const inSource = Sentence.of<RowsFigures>()
 export const rows: OriginKind<RowsFigures> = {
   kind: 'rows',
   name: 'taken from a source',
-  sentence: ways<RowsFigures>(
-    [
-      ({ aggregate }) => aggregate === 'percentile',
-      Sentence.of<RowsFigures>({ kind: 'rows', aggregate: 'percentile' })
-        .words('the ')
-        .slot('percent', ordinal(writeOrdinal, { from: 0, to: 100 }))
-        .words(' percentile of ')
-        .slot('column', counts)
-        .and(inSource),
-    ],
-    [
-      () => true,
-      Sentence.of<RowsFigures>({ kind: 'rows', percent: 50 })
-        .words('the ')
-        .slot(
-          'aggregate',
-          oneOf(
-            aggregateKinds.flatMap(({ name, percent, noun }) =>
-              percent ? [] : [[name, noun] as const],
-            ),
-          ),
-        )
-        .words(' of ')
-        .slot('column', counts)
-        .and(inSource),
-    ],
-  ),
+  sentence: takenSaid<RowsFigures>('rows', inSource),
   schema: object({
     kind: mixed<'rows'>().oneOf(['rows']).required(),
     sourceId: figure().integer().positive().required(),

@@ -47,6 +47,7 @@ export type Setting = { called?: string } & (
   | { control: 'number'; from: number; to: number; whole: boolean; unit?: string }
   | { control: 'text' }
   | { control: 'word' }
+  | { control: 'formula'; of: readonly NameOf[] }
   | { control: 'date' }
   | { control: 'choice'; choices: readonly (readonly [unknown, string])[]; drawn?: Drawn }
   | { control: 'name'; of: readonly NameOf[]; kind?: string }

@@ -10,8 +10,9 @@ export interface Named {
   name: string;
   /** of a source: the column that dates its rows, unless a sentence names another */
   date?: string;
-  /** of a source: its columns */
+  /** of a source: its columns, and its measures */
   columns?: readonly Named[];
+  measures?: readonly Named[];
   /**
    * what of its like it is: of a dial, what it turns; of a yardstick, whether figures are held against
    * it; of a column, what its cells are

@@ -128,18 +128,44 @@ function offered(entry: Entry<unknown>, plain: unknown, about: About): unknown[]
   return inOrder(begun.flatMap((each) => draftsOf(each, about)));
 }
 
+/**
+ * What a thing can begin as: each kind of it, with each name that it can begin with.
+ * @param about the chart and what is around it
+ */
+export function beginnings<Value>(entry: Entry<Value>, about: About): Value[] {
+  const ways = alternatives(entry.setting());
+  const kinds = ways.map((way) => kindIn(way.entry.setting()));
+  const firsts = ways.filter(
+    (_, place) => kinds[place] === undefined || kinds.indexOf(kinds[place]) === place,
+  );
+  const begun = firsts.length > 0 ? firsts.map((way) => way.entry) : [entry as Entry<unknown>];
+  return begun.flatMap((each) => draftsOf(each, about)) as Value[];
+}
+
+const kindIn = (setting: Setting): unknown =>
+  setting.control === 'sentence' ? setting.sentence.given.kind : undefined;
+
 /** What can begin a sentence: where it begins with a choice or a name, each of those that there are. */
 function draftsOf(entry: Entry<unknown>, about: About): unknown[] {
   const setting = entry.setting();
   const several = choicesIn(setting, about.names);
   if (several) return several;
+  if (setting.control === 'several') return beginnings(setting.of, about).map((each) => [each]);
   const draft = entry.draft(about);
   if (setting.control !== 'sentence') return [draft];
   const { sentence } = setting;
   const first = sentence.parts.find((part) => typeof part !== 'string');
-  const inFirst = first && choicesIn(first.entry.setting(), about.names);
-  if (!first || !inFirst) return [draft];
-  return inFirst.map((id) => sentence.put(draft as object, [first.field], id, about.names));
+  if (!first) return [draft];
+  // Where a sentence begins with another, it can begin as that can.
+  const begun =
+    first === sentence.parts[0]
+      ? beginnings(first.entry, about)
+      : choicesIn(first.entry.setting(), about.names);
+  return (begun ?? []).length === 0
+    ? [draft]
+    : (begun ?? []).map((value) =>
+        sentence.put(draft as object, [first.field], value, about.names),
+      );
 }
 
 /** What can be chosen in a setting; null where nothing is chosen in it, or there is nothing to choose. */

@@ -1,4 +1,5 @@
 export { linesOf, namesWith, printChart, type TextLine, versionLine } from './printChart';
+export { partOfChart } from './partOfChart';
 export type { Answers, Asked } from './identify';
 export { type ChartRead, type LineProblem, readChartText } from './readChart';
 export { anyLine, type Typed } from './typedLine';
@@ -7,4 +8,4 @@ export { type Suggested, suggestions } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
 export { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from './lookLines';
 export { filterLine, ruleLine, standoutLine, yardstickAlone } from './lines';
-export { type Head, headLine, seriesSaid } from './seriesLine';
+export { type Head, headLine, markSaid, seriesSaid } from './seriesLine';

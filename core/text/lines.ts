@@ -7,7 +7,7 @@ import {
 } from '../chart';
 import { conditionEntry } from '../conditions';
 import { dialEntry, type DialDefinition } from '../dials';
-import { filterEntry, type Filter } from '../frame';
+import { type Filter, filterKinds } from '../frame';
 import {
   between,
   choice,
@@ -15,10 +15,12 @@ import {
   oneOf,
   orNone,
   partName,
+  type Said,
   said,
   Sentence,
   several,
   textAs,
+  ways,
   type Written,
 } from '../sentences';
 import { pickEntry, type PickScope, type Ties } from '../standouts';
@@ -111,16 +113,16 @@ export const standoutLine = Sentence.of<StandoutDefinition>()
   )
   .option('colour', null, between('in ', colour));
 
-const filtered = Sentence.of<{ rest: ChartFilter['rest']; dial?: string }>()
-  .option('rest', 'removed', said('grey' as const, 'the rest in grey'))
-  .option('dial', undefined, between('turned by ', partName('dial')));
-
-interface Flat {
-  filter: Filter;
-  rest: ChartFilter['rest'];
-  dial?: string;
-}
-
-export const filterLine: Entry<ChartFilter> = Sentence.of<Flat>()
-  .slot('filter', filterEntry)
-  .and(filtered);
+/** A filter of a chart: what it keeps, what becomes of the rest, and a dial of its kind that turns it. */
+export const filterLine: Said<ChartFilter> = ways<ChartFilter>(
+  ...filterKinds.map(
+    ({ kind, sentence, dial }) =>
+      [
+        ({ filter }: ChartFilter) => filter.kind === kind,
+        Sentence.of<ChartFilter>()
+          .slot('filter', sentence as Entry<Filter>)
+          .option('rest', 'removed', said('grey' as const, 'the rest in grey'))
+          .option('dial', undefined, between('turned by ', partName('dial', dial))),
+      ] as const,
+  ),
+);

@@ -97,14 +97,18 @@ export interface MarkLine extends MarkDefinition {
   series: string;
 }
 
+/** What is said of a mark after the name of its series. */
+export const markSaid = Sentence.of<MarkDefinition>()
+  .slot('good', choice({ atLeast: 'at least', atMost: 'at most', within: 'within' }), 'Good is')
+  .words(' ')
+  .slot('against', partOfChart, 'Held against')
+  .option('pace', undefined, yesOrNo('with the pace to reach it', 'without the pace to reach it'))
+  .option('toDate', undefined, yesOrNo('also to date', 'not to date'));
+
 export const markLine = Sentence.of<MarkLine>()
   .slot('series', partName('series'))
   .words(' is to be ')
-  .slot('good', choice({ atLeast: 'at least', atMost: 'at most', within: 'within' }))
-  .words(' ')
-  .slot('against', partOfChart)
-  .option('pace', undefined, yesOrNo('with the pace to reach it', 'without the pace to reach it'))
-  .option('toDate', undefined, yesOrNo('also to date', 'not to date'));
+  .and(markSaid);
 
 const grain = choice<Grain>(
   Object.fromEntries(grains.map((each) => [each, each])) as Record<Grain, Grain>,

@@ -1,10 +1,10 @@
 import { and, desc, eq, gte, inArray, isNull, or, sql } from 'drizzle-orm';
-import { type Person, type Source } from '../../contract';
+import type { ListedSource, Person, Source } from '../../contract';
 import { type Queries, tables } from '../database';
 import { notFound, Refusal } from '../http';
 import { living } from './chartsDrawing';
 
-const { access, charts, chartSources, dashboards, sources, sourceVersions } = tables;
+const { access, charts, chartSources, dashboards, measures, sources, sourceVersions } = tables;
 
 /**
  * Makes sure that a person may draw from sources on a dashboard: they are the person's own, or the
@@ -90,7 +90,7 @@ export async function listSources(
   queries: Queries,
   person: Person,
   { limit, offset }: { limit: number; offset: number },
-): Promise<Source[]> {
+): Promise<ListedSource[]> {
   const rows = await queries
     .select(listed)
     .from(sources)
@@ -99,8 +99,25 @@ export async function listSources(
     .orderBy(desc(sources.id))
     .limit(limit)
     .offset(offset);
-  return rows.map((row) => sourceOf(row, person));
+  const named = await measuresNamed(
+    queries,
+    rows.map(({ source }) => source.id),
+  );
+  return rows.map((row) => ({
+    ...sourceOf(row, person),
+    measures: named
+      .filter(({ sourceId }) => sourceId === row.source.id)
+      .map(({ id, name }) => ({ id, name })),
+  }));
 }
+
+const measuresNamed = async (queries: Queries, ids: readonly number[]) =>
+  ids.length === 0
+    ? []
+    : queries
+        .select({ id: measures.id, name: measures.name, sourceId: measures.sourceId })
+        .from(measures)
+        .where(and(inArray(measures.sourceId, [...ids]), isNull(measures.deletedAt)));
 
 /**
  * Finds a source a person may build from.

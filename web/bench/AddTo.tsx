@@ -1,4 +1,4 @@
-import { Offered, type Takeable } from './sentences';
+import { Offered, type Takeable } from '../sentences';
 
 interface AddToProps {
   list: string;

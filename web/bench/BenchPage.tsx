@@ -22,7 +22,7 @@ import { BenchChart } from './BenchChart';
 import { previewSizes } from './previewSizes';
 import { SaveLine } from './SaveLine';
 import { StepButtons } from './StepButtons';
-import { AboutChart } from './sentences';
+import { AboutChart } from './AboutChart';
 import { Sentence } from './Sentence';
 import { StandList } from './StandList';
 import { useNamesAround } from './typed/useNamesAround';

@@ -13,7 +13,7 @@ import { GrainPhrase } from './phrases/GrainPhrase';
 import { SpanPhrase } from './phrases/SpanPhrase';
 import { PartName } from './PartName';
 import { notSaid } from './seriesPhrase';
-import { MoreOf, SaidPhrases } from './sentences';
+import { MoreOf, SaidPhrases } from '../sentences';
 import { useOrdered } from './useOrdered';
 import { TypedPart } from './typed/TypedPart';
 import { addKey, useAddKey } from './typed/useAddKey';

@@ -9,7 +9,7 @@ import { AgainstSetting } from './phrases/AgainstSetting';
 import { FiguresFields } from './phrases/FiguresFields';
 import { PartName } from './PartName';
 import { notSaid } from './seriesPhrase';
-import { SaidPhrases } from './sentences';
+import { SaidPhrases } from '../sentences';
 import { useChange, useSeriesChange } from './useBench';
 import { useOrdered } from './useOrdered';
 import { Remove } from './usePart';

@@ -1,6 +1,6 @@
 import type { ChartDefinition } from '../../core/chart';
 import { anyLine, suggestions, type Typed, withTyped } from '../../core/text';
-import { type Takeable, useAbout } from './sentences';
+import { type Takeable, useAbout } from '../sentences';
 import { useChange } from './useBench';
 
 /**

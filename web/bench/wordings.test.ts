@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dialEntry } from '../../core/dials';
+import { measureEntry } from '../../core/measures';
 import { figuresEntry } from '../../core/origins';
 import type { Entry } from '../../core/sentences';
 import { sentenceOf, sentencesOf } from '../../core/testing';
@@ -21,6 +22,7 @@ const said = [
   filterLine,
   headLine,
   lookLines,
+  measureEntry,
   ruleLine,
   seriesSaid,
   standoutLine,

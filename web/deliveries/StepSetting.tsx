@@ -1,9 +1,10 @@
-import { Input, Select } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { isProblem, readFormula } from '../../core/formula';
 import type { Choice, Sheet } from '../../core/preparation';
-import { cellFigure, cellText, readNumber } from '../../core/table';
+import { column, type Setting, word } from '../../core/sentences';
+import { cellFigure, cellText } from '../../core/table';
 import { api } from '../api';
+import { SettingControl, Speaking } from '../sentences';
 
 export interface StepSettingProps {
   label: string;
@@ -19,149 +20,84 @@ export interface StepSettingProps {
   onChange: (value: unknown) => void;
 }
 
-/** What can be put in the place of a phrase, by what kind of thing it is; a new kind is an entry here. */
-const settings: { [As in Choice['as']]: (props: StepSettingProps) => React.ReactNode } = {
-  column: (props) => <ColumnField {...props} many={false} />,
-  columns: (props) => <ColumnField {...props} many />,
-  words: WordsField,
-  text: TextField,
-  number: TextField,
-  formula: FormulaField,
-  source: SourceField,
-  one: OneField,
+/** The control of the vocabulary that sets a phrase, by what can stand there. */
+const settingOf: { [As in Choice['as']]: (choose: Extract<Choice, { as: As }>) => Setting } = {
+  column: () => ({ control: 'column' }),
+  columns: () => ({ control: 'several', of: column }),
+  words: () => ({ control: 'several', of: word }),
+  text: () => ({ control: 'text' }),
+  number: () => ({ control: 'number', from: -Infinity, to: Infinity, whole: false }),
+  formula: () => ({ control: 'formula', of: ['column'] }),
+  source: () => ({ control: 'name', of: ['source'] }),
+  one: ({ of }) => ({ control: 'choice', choices: of.map(({ value, label }) => [value, label]) }),
 };
 
-export function StepSetting(props: StepSettingProps) {
-  const Field = settings[props.choose.as];
-  return <Field {...props} />;
-}
+/** What is written letter by letter takes effect when it is left: the table does not follow every one. */
+const written = new Set<Choice['as']>(['text', 'number', 'formula']);
 
-function ColumnField(props: StepSettingProps & { many: boolean }) {
-  const { label, value, before, choose, sourceId, many, onChange } = props;
-  const { data: sources } = api.useSourcesQuery();
-  const looksUp = 'of' in choose && choose.of === 'lookup';
-  const names = looksUp
-    ? (sources?.find(({ id }) => id === sourceId)?.columns.map(({ name }) => name) ?? [])
-    : before.columns;
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Select
-        mode={many ? 'multiple' : undefined}
-        showSearch
-        aria-label={label}
-        value={value as string | string[]}
-        popupMatchSelectWidth={false}
-        onChange={onChange}
-        options={names.map((name) => ({ value: name, label: name }))}
-      />
-    </label>
-  );
-}
-
-function WordsField({ label, value, before, wordsOf, onChange }: StepSettingProps) {
-  const place = wordsOf === null ? -1 : before.columns.indexOf(wordsOf);
-  const words = [...new Set(before.rows.map((cells) => cellText(cells[place] ?? '').trim()))];
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Select
-        mode="tags"
-        aria-label={label}
-        value={value as string[]}
-        onChange={onChange}
-        options={words
-          .filter(Boolean)
-          .slice(0, 200)
-          .map((word) => ({ value: word, label: word }))}
-      />
-    </label>
-  );
-}
-
-/** Takes effect when it is left, so that the table does not follow every letter. */
-function TextField({ label, value, choose, onChange }: StepSettingProps) {
-  const [text, setText] = useState(String(value ?? ''));
-  const figure = choose.as === 'number' ? readNumber(text, '.') : null;
-  const wrong = choose.as === 'number' ? figure === null : text.trim() === '';
+/** What can be put in the place of a phrase of a preparation. */
+export function StepSetting({ label, value, choose, onChange, ...around }: StepSettingProps) {
+  const [draft, setDraft] = useState(value);
+  const about = useSheet(choose, around);
+  const setting = (settingOf[choose.as] as (choose: Choice) => Setting)(choose);
+  const isWritten = written.has(choose.as);
   const take = () => {
-    if (wrong || text === String(value)) return;
-    onChange(choose.as === 'number' ? figure : text.trim());
+    const isWhole =
+      choose.as !== 'formula' || !isProblem(readFormula(String(draft), around.before.columns));
+    if (isWritten && isWhole && draft !== '' && draft !== value) onChange(draft);
   };
   return (
-    <label className="field">
-      <span>{label}</span>
-      <Input
-        aria-label={label}
-        value={text}
-        status={wrong ? 'error' : undefined}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={take}
-        onPressEnter={take}
-      />
-    </label>
+    <Speaking about={about}>
+      <div onBlur={take} onKeyUp={({ key }) => key === 'Enter' && take()}>
+        <SettingControl
+          setting={setting}
+          label={label}
+          value={isWritten ? draft : value}
+          onChange={isWritten ? setDraft : onChange}
+        />
+        {choose.as === 'formula' && <FirstRow text={String(draft)} before={around.before} />}
+      </div>
+    </Speaking>
   );
 }
 
-function FormulaField({ label, value, before, onChange }: StepSettingProps) {
-  const [text, setText] = useState(String(value ?? ''));
-  const read = readFormula(text, before.columns);
-  const [first] = before.rows;
-  const found = isProblem(read)
-    ? null
-    : read.evaluate((name) => cellFigure(first?.[before.columns.indexOf(name)] ?? '', '.'));
-  const take = () => !isProblem(read) && text !== value && onChange(text);
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Input.TextArea
-        aria-label={label}
-        autoSize
-        value={text}
-        status={isProblem(read) ? 'error' : undefined}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={take}
-        onPressEnter={(event) => {
-          event.preventDefault();
-          take();
-        }}
-      />
-      <span className={isProblem(read) ? 'small off' : 'small quiet'} role="status">
-        {isProblem(read)
-          ? `${read.sentence} (at character ${read.at + 1})`
-          : `In the first row: ${found ?? 'missing'}`}
-      </span>
-    </label>
-  );
-}
-
-function SourceField({ label, value, onChange }: StepSettingProps) {
+/** What the sentences of a step can name: the columns that come to it, or those that it looks up in. */
+function useSheet(
+  choose: Choice,
+  { before, wordsOf, sourceId }: Pick<StepSettingProps, 'before' | 'wordsOf' | 'sourceId'>,
+) {
   const { data: sources } = api.useSourcesQuery();
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Select
-        aria-label={label}
-        value={(value as number) || undefined}
-        placeholder="a source"
-        onChange={onChange}
-        options={(sources ?? []).map(({ id, name }) => ({ value: id, label: name }))}
-      />
-    </label>
-  );
+  return useMemo(() => {
+    const known = (sources ?? []).map(({ id, name, columns }) => ({ id, name, columns }));
+    const looksUp = 'of' in choose && choose.of === 'lookup';
+    const found = known.find(({ id }) => id === sourceId)?.columns.map(({ name }) => name) ?? [];
+    const named = (looksUp ? found : before.columns).map((name) => ({ id: name, name }));
+    const place = wordsOf === null ? -1 : before.columns.indexOf(wordsOf);
+    const words = before.rows.map((cells) => cellText(cells[place] ?? '').trim());
+    return {
+      names: {
+        column: named,
+        source: known.map(({ id, name }) => ({ id, name })),
+        bare: true as const,
+      },
+      words: [...new Set(words)].filter(Boolean).slice(0, 200),
+      level: 0,
+      today: '2026-01-01',
+    };
+  }, [choose, before, wordsOf, sourceId, sources]);
 }
 
-function OneField({ label, value, choose, onChange }: StepSettingProps) {
-  if (choose.as !== 'one') return null;
+/** What a formula comes to in the first row. */
+function FirstRow({ text, before }: { text: string; before: Sheet }) {
+  const read = readFormula(text, before.columns);
+  if (isProblem(read)) return null;
+  const [first] = before.rows;
+  const found = read.evaluate((name) =>
+    cellFigure(first?.[before.columns.indexOf(name)] ?? '', '.'),
+  );
   return (
-    <label className="field">
-      <span>{label}</span>
-      <Select
-        aria-label={label}
-        value={value as string}
-        onChange={onChange}
-        options={choose.of.map((each) => ({ value: each.value as string, label: each.label }))}
-      />
-    </label>
+    <span className="small quiet" role="status">
+      In the first row: {found ?? 'missing'}
+    </span>
   );
 }

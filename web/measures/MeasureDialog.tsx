@@ -1,17 +1,16 @@
 import { rowsOf } from '../../core/origins';
-import { Input, Modal, Radio } from 'antd';
-import { useDeferredValue, useState } from 'react';
+import { Input, Modal } from 'antd';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { ListedMeasure, Source } from '../../contract';
 import { isProblem, readFormula } from '../../core/formula';
 import { figureFormat, writeFigure } from '../../core/labels';
-import type { MeasureDefinition } from '../../core/measures';
+import { type MeasureDefinition, measureEntry } from '../../core/measures';
+import type { About, Entry } from '../../core/sentences';
 import { draftSeries } from '../../core/editing';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { Button } from '../look';
-import { AggregateFields } from './AggregateFields';
-import { FiltersFields } from './FiltersFields';
-import { FormulaField } from './FormulaField';
+import { SettingField, Speaking } from '../sentences';
 
 interface MeasureDialogProps {
   source: Pick<Source, 'id' | 'name' | 'columns'>;
@@ -27,7 +26,7 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
   const [definition, setDefinition] = useState(measure?.definition ?? draftOf(source));
   const [make, making] = api.useNameMeasureMutation();
   const [change, changing] = api.useChangeMeasureMutation();
-  const others = all.filter(({ id }) => id !== measure?.id);
+  const others = useMemo(() => all.filter(({ id }) => id !== measure?.id), [all, measure]);
   const names = others.map((each) => each.name);
   const live = useLive(source.id, definition, names);
   const error = making.error ?? changing.error;
@@ -38,8 +37,13 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
     } else await make({ sourceId: source.id, name, definition }).unwrap();
     onClose();
   };
-  const become = (kind: MeasureDefinition['kind']) =>
-    setDefinition(kind === 'formula' ? { kind, text: '' } : draftOf(source));
+  const about = useMemo<About>(() => {
+    const column = source.columns.map(({ name: of, kind }) => ({ id: of, name: of, kind }));
+    const own = { id: source.id, name: source.name, columns: column };
+    const measured = others.map((each) => ({ id: each.id, name: each.name }));
+    const known = { column, source: [own], measure: measured, bare: true } as const;
+    return { names: known, level: 0, today: '2026-01-01' };
+  }, [source, others]);
   return (
     <Controls>
       <Modal
@@ -67,37 +71,15 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
               onChange={({ target }) => setName(target.value)}
             />
           </label>
-          <Radio.Group
-            value={definition.kind}
-            aria-label="It is"
-            onChange={(event) => become(event.target.value as MeasureDefinition['kind'])}
-            options={[
-              { value: 'aggregate', label: 'taken from the rows' },
-              { value: 'formula', label: 'worked out from other measures' },
-            ]}
-          />
-          {definition.kind === 'formula' ? (
-            <FormulaField
-              text={definition.text}
-              names={names}
-              live={live}
-              onChange={(text) => setDefinition({ kind: 'formula', text })}
+          <Speaking about={about}>
+            <SettingField
+              entry={measureEntry as Entry<unknown>}
+              label="It is"
+              value={definition}
+              onChange={(next) => setDefinition(next as MeasureDefinition)}
             />
-          ) : (
-            <>
-              <AggregateFields
-                value={definition}
-                columns={source.columns}
-                onChange={(more) => setDefinition({ ...definition, ...more })}
-              />
-              <FiltersFields
-                filters={definition.filters}
-                columns={source.columns.map((column) => ({ ...column, sourceId: source.id }))}
-                onChange={(filters) => setDefinition({ ...definition, filters })}
-              />
-              {live && <p className="small quiet">{live}</p>}
-            </>
-          )}
+          </Speaking>
+          {live && <p className="small quiet">{live}</p>}
           {measure && <Touched measure={measure} />}
           {error && (
             <p className="problem" role="alert">

@@ -16,6 +16,7 @@ export interface DatesFilter {
 export const datesFilter: FilterKind<DatesFilter> = {
   kind: 'dates',
   sentence: rangeSentence<DatesFilter>('dates', date, {
+    of: 'date',
     least: ' is from ',
     most: ' is up to ',
     any: ' is any date',
@@ -34,6 +35,7 @@ export const datesFilter: FilterKind<DatesFilter> = {
     to: to === null ? Infinity : (parseDay(to) ?? Infinity),
   }),
   dial: 'date',
+  stands: ({ from, to }) => from ?? to ?? '2026-01-01',
   // The end that is set is the one that is turned.
   turned: (filter, value) =>
     filter.to !== null && filter.from === null

@@ -8,6 +8,8 @@ export interface FilterKind<Filter extends { kind: string; column: string }> ext
   compares: (filter: Filter) => Comparison;
   /** the kind of dial that can turn it */
   dial: 'number' | 'date' | 'choice';
+  /** where a dial stands that turns it as it is set */
+  stands: (filter: Filter) => number | string;
   /** the filter where a dial that turns it stands; null where it then keeps everything */
   turned: (filter: Filter, value: number | string) => Filter | null;
   sentence: Said<Filter>;

@@ -12,7 +12,7 @@ export type { DatesFilter, NumbersFilter, WordsFilter };
 export type Filter = DefinitionOf<(typeof all)[number]>;
 
 const { kinds, of: filterKind, schema: filterSchema } = registry<FilterKind<Filter>>('filter', all);
-export { filterKind, filterSchema };
+export { filterKind, filterSchema, kinds as filterKinds };
 
 /** A filter in a sentence. */
 export const filterEntry = ofKind<Filter>(kinds);

@@ -16,6 +16,7 @@ export interface NumbersFilter {
 export const numbersFilter: FilterKind<NumbersFilter> = {
   kind: 'numbers',
   sentence: rangeSentence<NumbersFilter>('numbers', number(), {
+    of: 'number',
     least: ' is at least ',
     most: ' is at most ',
     any: ' is any figure',
@@ -34,6 +35,7 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
     to: to ?? Infinity,
   }),
   dial: 'number',
+  stands: ({ from, to }) => from ?? to ?? 0,
   // The end that is set is the one that is turned.
   turned: (filter, value) =>
     filter.to !== null && filter.from === null

@@ -1,10 +1,13 @@
-import { column, Sentence, several, ways, word, yesOrNo } from '../../sentences';
+import { columnOf, orNone, Sentence, several, word, yesOrNo } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import type { Comparison } from '../comparisons';
 import { list } from '../../values';
 import type { FilterKind } from './filter';
 
-/** Keeps, or leaves out, the rows of some words of a category; a blank cell is the empty word. */
+/**
+ * Keeps, or leaves out, the rows of some words of a category; a blank cell is the empty word. Without
+ * words it keeps all.
+ */
 export interface WordsFilter {
   kind: 'words';
   column: string;
@@ -14,23 +17,15 @@ export interface WordsFilter {
 
 const mostWords = 500;
 
+/** A filter begins with none: it leaves nothing out until somebody chooses. */
+const wordsKept = { ...orNone('any word', several(word, 'or')), draft: () => [] };
+
 export const wordsFilter: FilterKind<WordsFilter> = {
   kind: 'words',
-  sentence: ways<WordsFilter>(
-    [
-      ({ words }) => words.length === 0,
-      Sentence.of<WordsFilter>({ kind: 'words', words: [] })
-        .slot('column', column)
-        .slot('keep', yesOrNo(' is no word', ' is any word')),
-    ],
-    [
-      () => true,
-      Sentence.of<WordsFilter>({ kind: 'words' })
-        .slot('column', column)
-        .slot('keep', yesOrNo(' is ', ' is not '))
-        .slot('words', several(word, 'or'), 'Words'),
-    ],
-  ),
+  sentence: Sentence.of<WordsFilter>({ kind: 'words' })
+    .slot('column', columnOf('text'))
+    .slot('keep', yesOrNo(' is ', ' is not '), 'Kept')
+    .slot('words', wordsKept, 'Words'),
   schema: object({
     kind: mixed<'words'>().oneOf(['words']).required(),
     column: string().required().max(200),
@@ -39,12 +34,15 @@ export const wordsFilter: FilterKind<WordsFilter> = {
   }),
   compares: ({ column, words, keep }) => {
     const among: Comparison = { is: 'among', column, words };
-    return keep ? among : { is: 'not', of: among };
+    return keep && words.length > 0 ? among : { is: 'not', of: among };
   },
   dial: 'choice',
+  stands: ({ words: [first = ''], keep }) => (keep ? first : ''),
   turned: (filter, value) =>
     value === '' ? null : { ...filter, words: [String(value)], keep: true },
-  say: ({ words, keep }) =>
-    `${keep ? 'only' : 'without'} ${words.map((word) => word || 'blank').join(', ')}`,
+  say: ({ column, words, keep }) =>
+    words.length === 0
+      ? `any ${column}`
+      : `${keep ? 'only' : 'without'} ${words.map((word) => word || 'blank').join(', ')}`,
   sayToReaders: (filter) => (filter.keep ? wordsFilter.say(filter) : 'without some'),
 };

@@ -26,6 +26,7 @@ export const beyond: FilterKind<BeyondFilter> = {
     of: { is: 'between', of: 'number', column, from: -to, to },
   }),
   dial: 'number',
+  stands: ({ number }) => number,
   turned: (filter, value) => ({ ...filter, number: Number(value) }),
   say: ({ column, number: to }) => `${column} farther from zero than ${to}`,
   sayToReaders: () => 'a part of the rows',

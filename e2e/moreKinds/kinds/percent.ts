@@ -24,5 +24,6 @@ export const percent: DialKind<PercentDial> = {
     value: figure().min(0).max(100).required(),
   }),
   turns: () => ({ by: 'number', from: 0, to: 100, step: 1 }),
+  at: (value) => ({ kind: 'percent', value: Number(value) }),
   turnedTo: (_dial, to) => (Number(to) >= 0 && Number(to) <= 100 ? Number(to) : null),
 };

@@ -1,12 +1,12 @@
-import type { RemovedSource, Source, SourceDetail, Underway } from '../../../contract';
+import type { ListedSource, RemovedSource, SourceDetail, Underway } from '../../../contract';
 import type { Build } from './build';
 import { post, remove, allPages } from './requests';
 
 /** Sources, and what is being brought in. */
 export const sourcesEndpoints = (build: Build) => ({
-  sources: build.query<Source[], void>({
-    queryFn: (_, _api, _extra, ask) => allPages<Source>('sources', ask),
-    providesTags: ['Sources'],
+  sources: build.query<ListedSource[], void>({
+    queryFn: (_, _api, _extra, ask) => allPages<ListedSource>('sources', ask),
+    providesTags: ['Sources', 'Measures'],
   }),
   underway: build.query<Underway[], void>({
     query: () => 'deliveries',

@@ -1,7 +1,7 @@
 import type { ChartDefinition, ColourRuleDefinition } from '../../../core/chart';
 import { figuresCaught, linesOf, type Reading } from '../../../core/reading';
 import { ruleLine } from '../../../core/text';
-import { SaidPhrases } from '../sentences';
+import { SaidPhrases } from '../../sentences';
 import { Remove, usePart } from '../usePart';
 
 interface RuleSentenceProps {

@@ -1,6 +1,6 @@
 import type { StandoutDefinition } from '../../../core/chart';
 import { standoutLine } from '../../../core/text';
-import { SaidPhrases } from '../sentences';
+import { SaidPhrases } from '../../sentences';
 import { Remove, usePart } from '../usePart';
 
 /** A standout as a sentence: which points, of what, and what is written beside them. */

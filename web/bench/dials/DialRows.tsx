@@ -9,7 +9,7 @@ import { ListRow, ListSection } from '../ListRow';
 import { DialSample } from '../samples';
 import { useChange } from '../useBench';
 import { SelectField } from '../../controls';
-import { SaidPhrases, useAbout } from '../sentences';
+import { SaidPhrases, useAbout } from '../../sentences';
 import { RenameElsewhere } from './RenameElsewhere';
 import { Remove, usePart } from '../usePart';
 

@@ -6,7 +6,7 @@ import type { Sentence } from '../../../core/sentences';
 import { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from '../../../core/text';
 import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
-import { SaidPhrases } from '../sentences';
+import { SaidPhrases } from '../../sentences';
 import { useChange } from '../useBench';
 import { ReplayHint, SlotsHint } from './SlotsHint';
 

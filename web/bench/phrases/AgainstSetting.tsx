@@ -1,156 +1,108 @@
-import { rowsOf } from '../../../core/origins';
-import { Checkbox, Radio } from 'antd';
+import { useMemo } from 'react';
 import {
   type ChartDefinition,
-  type GoodSide,
   type MarkDefinition,
   type SeriesDefinition,
 } from '../../../core/chart';
-import { draftRole, draftSeries, freshId, nextPlace, withMark } from '../../../core/editing';
+import { withBudget, withMark } from '../../../core/editing';
+import type { Entry } from '../../../core/sentences';
+import { markSaid, partOfChart } from '../../../core/text';
 import { heldAs } from '../../../core/yardsticks';
 import { api } from '../../api';
-import { Phrase, SelectField } from '../../controls';
+import { Offered, SaidPhrases, SettingField, Speaking, useAbout } from '../../sentences';
 import { useChange } from '../useBench';
 
-const goodWords: Record<GoodSide, string> = {
-  atLeast: 'at least',
-  atMost: 'at most',
-  within: 'within',
-};
-
-/** What the main series is held against, and which side is the good one. */
-export function AgainstSetting({
-  chart,
-  main,
-}: {
+interface AgainstProps {
   chart: ChartDefinition;
   main: SeriesDefinition;
-}) {
+}
+
+/** What a series is held against, and which side is the good one. */
+export function AgainstSetting({ chart, main }: AgainstProps) {
   const change = useChange();
-  const { data: sources } = api.useSourcesQuery();
-  const marks = possibleMarks(chart, main);
-  const held = marks.find(({ id }) => id === main.mark?.against);
-  const good = main.mark?.good ?? 'atLeast';
-  const hold = (against: string, side: GoodSide) => {
-    const other = side === 'within' ? 'atLeast' : side;
-    const isBand = marks.some((each) => each.id === against && each.band);
-    const mark = { ...main.mark, against, good: isBand ? 'within' : other } as const;
-    change((before) => withMark(before, main.id, against ? mark : null));
-  };
-  const set = (more: Partial<MarkDefinition>) =>
-    main.mark &&
-    change((before) => withMark(before, main.id, { ...(main.mark as MarkDefinition), ...more }));
-  const add = (choice: string) => {
-    const [sourceId, column] = JSON.parse(choice) as [number, string];
-    const source = sources?.find(({ id }) => id === sourceId);
-    if (source) change((before) => addBudget(before, main, source, column, good));
-  };
+  const about = useMarks(chart, main);
+  const budgets = useBudgets(main);
+  const hold = (mark: MarkDefinition | null) =>
+    change((before) => withMark(before, main.id, mark && fitted(before, mark)));
+  const { series = [], yardstick = [] } = about.names;
+  const marks = [...series, ...yardstick].map(({ id }) => {
+    const mark = fitted(chart, { against: String(id), good: 'atLeast' });
+    return { label: `to be ${markSaid.print(mark, about.names)}`, take: () => hold(mark) };
+  });
+  const { mark } = main;
+  if (!mark)
+    return (
+      <Offered
+        label={`Hold ${main.name} against`}
+        words="held against …"
+        offers={() => [...marks, ...budgets]}
+      />
+    );
   return (
-    <>
-      {held ? 'to be ' : 'held against '}
-      <Phrase words={held ? `${goodWords[good]} ${held.name}` : 'nothing yet'} label="Held against">
-        <SelectField
-          label="Held against"
-          value={held?.id ?? ''}
-          onChange={(id) => hold(id, good)}
-          options={[
-            { value: '', label: 'nothing' },
-            ...marks.map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-        />
-        <SelectField
-          label="or a budget or target from a source"
-          name="Budget or target from a source"
-          value={null}
-          placeholder="Choose its column"
-          onChange={add}
-          options={sources?.map(({ id, name, columns }) => ({
-            label: name,
-            options: columns
-              .filter(({ kind }) => kind === 'number')
-              .map((column) => ({
-                value: JSON.stringify([id, column.name]),
-                label: column.name,
-              })),
-          }))}
-        />
-        <div className="field">
-          <span>The good side</span>
-          <Radio.Group
-            value={good}
-            aria-label="The good side"
-            onChange={(event) => hold(held?.id ?? '', event.target.value as GoodSide)}
-            disabled={!held || held.band}
-            options={[
-              { value: 'atLeast', label: 'at least that, as for revenue' },
-              { value: 'atMost', label: 'at most that, as for spending' },
-            ]}
-            vertical
-          />
-        </div>
-        {main.mark && (
-          <Checkbox
-            checked={main.mark.pace ?? false}
-            onChange={({ target }) => set({ pace: target.checked })}
-          >
-            Draw on the pace that is needed
-          </Checkbox>
-        )}
-        {main.mark && (
-          <Checkbox
-            checked={main.mark.toDate ?? false}
-            onChange={({ target }) => set({ toDate: target.checked })}
-          >
-            Judge the open period too, against its share to date
-          </Checkbox>
-        )}
-      </Phrase>
-    </>
+    <Speaking about={about}>
+      to be{' '}
+      <SaidPhrases
+        said={markSaid}
+        definition={mark}
+        name="Held against"
+        own={{
+          against: (label) => (
+            <>
+              <SettingField
+                entry={partOfChart as Entry<unknown>}
+                label={label}
+                value={mark.against}
+                onChange={(against) => hold({ ...mark, against: String(against) })}
+              />
+              <button type="button" className="act" onClick={() => hold(null)}>
+                Hold it against nothing
+              </button>
+            </>
+          ),
+        }}
+        onChange={hold}
+      />
+    </Speaking>
   );
 }
 
-/** Other series, level lines and bands; a level taken from the series itself, too. */
-function possibleMarks(
-  chart: ChartDefinition,
-  series: SeriesDefinition,
-): { id: string; name: string; band: boolean }[] {
-  const lines = chart.yardsticks.flatMap((each) =>
-    'name' in each && heldAs(each)
-      ? [{ id: each.id, name: each.name, band: heldAs(each) === 'band' }]
-      : [],
-  );
-  const others = chart.series.filter(
-    ({ id, mark }) => id !== series.id && mark?.against !== series.id,
-  );
-  return [...others.map(({ id, name }) => ({ id, name, band: false })), ...lines];
+/** A band has two ends and is kept within; all else has a side that is good. */
+function fitted({ yardsticks }: ChartDefinition, mark: MarkDefinition): MarkDefinition {
+  const held = yardsticks.find(({ id }) => id === mark.against);
+  const isBand = held !== undefined && heldAs(held) === 'band';
+  const side = mark.good === 'within' ? 'atLeast' : mark.good;
+  return { ...mark, good: isBand ? 'within' : side };
 }
 
-type SourceColumns = Parameters<typeof draftSeries>[0];
+/** What a series can be held against: the others, unless they are held against it, levels and bands. */
+function useMarks({ series, yardsticks }: ChartDefinition, { id: own }: SeriesDefinition) {
+  const about = useAbout();
+  return useMemo(() => {
+    const others = series.filter(({ id, mark }) => id !== own && mark?.against !== own);
+    const held = yardsticks.filter((each) => heldAs(each));
+    const among =
+      (all: readonly { id: string }[], ids = new Set(all.map(({ id }) => id))) =>
+      (named: { id: string | number }) =>
+        ids.has(String(named.id));
+    const names = {
+      ...about.names,
+      series: about.names.series?.filter(among(others)) ?? [],
+      yardstick: about.names.yardstick?.filter(among(held)) ?? [],
+    };
+    return { ...about, names };
+  }, [about, series, yardsticks, own]);
+}
 
-/** Adds a budget's column as a series, and holds the main series against it. */
-function addBudget(
-  chart: ChartDefinition,
-  main: SeriesDefinition,
-  source: SourceColumns,
-  column: string,
-  good: GoodSide,
-): ChartDefinition {
-  const id = freshId(
-    'budget',
-    chart.series.map((each) => each.id),
+/** The columns of sources that can be drawn as a budget or target, which the series is then held against. */
+function useBudgets(main: SeriesDefinition) {
+  const change = useChange();
+  const { data: sources = [] } = api.useSourcesQuery();
+  return sources.flatMap((source) =>
+    source.columns
+      .filter(({ kind }) => kind === 'number')
+      .map(({ name }) => ({
+        label: `to be at least ${name} in ${source.name}, drawn beside it`,
+        take: () => change((before) => withBudget(before, main, source, name)),
+      })),
   );
-  const drafted = draftSeries(source, id, 'budget');
-  const figures = rowsOf(drafted.figures);
-  if (!figures) return chart;
-  const own = rowsOf(main.figures) ?? figures;
-  const taken = own.aggregate === 'count' || own.aggregate === 'distinct' ? 'sum' : own.aggregate;
-  const date = source.id === own.sourceId ? own.date : figures.date;
-  const budget = {
-    ...drafted,
-    name: column,
-    role: draftRole(column, 'budget'),
-    figures: { ...figures, kind: 'rows' as const, date, column, aggregate: taken },
-    stroke: { ...drafted.stroke, place: nextPlace(chart) },
-  };
-  return withMark({ ...chart, series: [...chart.series, budget] }, main.id, { against: id, good });
 }

@@ -1,54 +1,65 @@
-import type { ComponentType } from 'react';
+import { useMemo } from 'react';
 import { draftSeries } from '../../../core/editing';
 import {
   type FiguresDefinition,
   figuresEntry,
-  originKind,
-  originKinds,
+  measureOf,
   rowsOf,
   sourceOfFigures,
 } from '../../../core/origins';
 import type { Entry } from '../../../core/sentences';
 import { api } from '../../api';
-import { SelectField } from '../../controls';
-import { originFields, type OriginFieldsProps } from '../origins';
-import { RowsCounted } from './RowsCounted';
-import { SettingField } from '../sentences';
+import { ColumnsOf, SettingField, Speaking, useAbout } from '../../sentences';
 import type { SeriesPhraseProps } from '../seriesPhrase';
 
 /** Where a series' figures come from, and which rows they count. */
-export function FiguresFields(props: SeriesPhraseProps & { live?: string }) {
-  const { series, onChange } = props;
+export function FiguresFields({
+  series,
+  onChange,
+  live,
+}: SeriesPhraseProps & {
+  /** what it comes to now, in words */
+  live?: string;
+}) {
   const { figures } = series;
   const { data: sources } = api.useSourcesQuery();
-  const become = (kind: FiguresDefinition['kind']) => {
-    const own = sourceOfFigures(figures);
-    const source = sources?.find(({ id }) => id === own) ?? sources?.[0];
-    const rows = source ? rowsOf(draftSeries(source, series.id, series.role).figures) : null;
-    const drafted = originKind({ kind }).draft({ rows, sourceId: source?.id ?? 1 });
-    onChange({ figures: drafted ?? figures, split: null });
+  const about = useAbout();
+  // Nothing is worked out from itself.
+  const others = useMemo(
+    () => ({
+      ...about,
+      names: { ...about.names, series: about.names.series?.filter(({ id }) => id !== series.id) },
+    }),
+    [about, series.id],
+  );
+  const put = (next: FiguresDefinition) => {
+    const source = sources?.find(({ id }) => id === sourceOfFigures(next));
+    const isOther = sourceOfFigures(next) !== sourceOfFigures(figures);
+    // Another source has other columns.
+    if (isOther && source && rowsOf(next))
+      return onChange({
+        figures: draftSeries(source, series.id, series.role).figures,
+        split: null,
+      });
+    const called = source?.measures.find(({ id }) => id === measureOf(next)?.measureId)?.name;
+    onChange({
+      figures: next,
+      ...(called &&
+        measureOf(figures)?.measureId !== measureOf(next)?.measureId && { name: called }),
+      ...((isOther || next.kind !== figures.kind) && { split: null }),
+    });
   };
-  const Fields = originFields[figures.kind] as
-    ComponentType<OriginFieldsProps<FiguresDefinition['kind']>> | undefined;
   return (
-    <>
-      <SelectField
-        label="Its figures are"
-        value={figures.kind}
-        onChange={become}
-        options={originKinds.map(({ kind, name }) => ({ value: kind, label: name }))}
-      />
-      {Fields ? (
-        <Fields {...props} figures={figures} />
-      ) : (
+    <Speaking about={others}>
+      <ColumnsOf of={series}>
         <SettingField
           entry={figuresEntry as Entry<unknown>}
-          label="As"
+          label="Its figures are"
           value={figures}
-          onChange={(next) => onChange({ figures: next as FiguresDefinition })}
+          onChange={(next) => put(next as FiguresDefinition)}
         />
-      )}
-      <RowsCounted {...props} />
-    </>
+      </ColumnsOf>
+      {live && <p className="small quiet">{live}</p>}
+    </Speaking>
   );
 }

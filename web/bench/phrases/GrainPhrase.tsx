@@ -1,10 +1,18 @@
-import { type AxisDefinition, axisKind, isOfPeriods } from '../../../core/axis';
+import {
+  axisColumn,
+  type AxisDefinition,
+  axisEntry,
+  axisKind,
+  isOfPeriods,
+} from '../../../core/axis';
 import { Radio } from 'antd';
 import { type Grain, grains } from '../../../core/calendar';
 import { type ChartDefinition, type SeriesDefinition } from '../../../core/chart';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
-import { Phrase, SelectField } from '../../controls';
+import type { Entry } from '../../../core/sentences';
+import { Phrase } from '../../controls';
+import { ColumnsOf, SettingField } from '../../sentences';
 import { useChange } from '../useBench';
 import { useFiguresAhead } from '../useFiguresAhead';
 import { OrderField } from './OrderField';
@@ -48,36 +56,27 @@ function sayAxis({ axis, grain }: ChartDefinition): string {
 /** Dates, or a column of the source; of words, their order. */
 function AxisFields({ chart: { axis }, main }: GrainPhraseProps) {
   const change = useChange();
-  const { data: sources } = api.useSourcesQuery();
   const [ask] = api.useLazyWordsQuery();
   const sourceId = sourceOfFigures(main.figures) ?? 0;
-  const columns = sources?.find(({ id }) => id === sourceId)?.columns ?? [];
   const set = (next: AxisDefinition) => change((before) => ({ ...before, axis: next }));
-  const choose = async (value: string) => {
-    const [kind = '', column = ''] = value.split(/:(.*)/s);
-    if (kind === 'periods' || kind === 'recorded') set({ kind });
-    else if (kind === 'numbers') set({ kind, column });
-    else set({ kind: 'words', column, order: await ask({ sourceId, column }).unwrap() });
+  // Words stand in the order that they have in their column.
+  const choose = async (next: AxisDefinition) => {
+    const column = axisColumn(next)?.column;
+    const isAnew = column !== undefined && column !== axisColumn(axis)?.column;
+    if (!isAnew || !('order' in next)) return set(next);
+    set({ ...next, order: await ask({ sourceId, column }).unwrap() });
   };
   return (
-    <>
-      <SelectField
+    <ColumnsOf of={main}>
+      <SettingField
+        entry={axisEntry as Entry<unknown>}
         label="Along the axis"
-        value={'column' in axis ? `${axis.kind}:${axis.column}` : axis.kind}
-        onChange={(value) => void choose(value)}
-        options={[
-          { value: 'periods', label: 'periods of time' },
-          { value: 'recorded', label: 'dates as they were recorded' },
-          ...columns.flatMap(({ name, kind }) => {
-            if (kind === 'date') return [];
-            const of = kind === 'number' ? 'numbers' : 'words';
-            return [{ value: `${of}:${name}`, label: `${name}, its ${of}` }];
-          }),
-        ]}
+        value={axis}
+        onChange={(next) => void choose(next as AxisDefinition)}
       />
-      {axis.kind === 'words' && (
+      {'order' in axis && (
         <OrderField order={axis.order} onChange={(order) => set({ ...axis, order })} />
       )}
-    </>
+    </ColumnsOf>
   );
 }

@@ -2,7 +2,7 @@ import { type ChartDefinition, spanEntry } from '../../../core/chart';
 import type { Reading } from '../../../core/reading';
 import type { Entry } from '../../../core/sentences';
 import { Phrase } from '../../controls';
-import { SettingField } from '../sentences';
+import { SettingField } from '../../sentences';
 import { useChange } from '../useBench';
 
 interface SpanPhraseProps {

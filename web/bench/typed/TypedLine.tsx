@@ -1,5 +1,4 @@
 import './typed.css';
-import { AutoComplete, type AutoCompleteProps } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { ChartDefinition } from '../../../core/chart';
 import { type Names, type Offer, offersFor, readText } from '../../../core/sentences';
@@ -12,6 +11,7 @@ import {
   withTyped,
 } from '../../../core/text';
 import { useChange } from '../useBench';
+import { CompletedField, type Completion, type CompletionGroup } from './CompletedField';
 
 interface TypedLineProps {
   chart: ChartDefinition;
@@ -31,9 +31,6 @@ const mostOffers = 8;
 export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLineProps) {
   const [text, setText] = useState('');
   const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
-  const [focused, setFocused] = useState(true);
-  // Enter adds the line only when it went down here, and took no offer.
-  const chosen = useRef(true);
   // What was last drawn of it: while more is written after that, it stays.
   const shown = useRef('');
   const change = useChange();
@@ -51,8 +48,6 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
       onPreview(read.value);
     } else if (!next.startsWith(shown.current)) onPreview(null);
   };
-  const take = ({ from, text: offered }: Offer) =>
-    write(`${joined(text.slice(0, from))}${offered} `);
   const add = () => {
     if (text.trim() === '') return;
     const read = readText(anyLine, text, names);
@@ -66,48 +61,27 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
     setText('');
     setSaid({ words: `Done: ${anyLine.print(value, names)}.`, wrong: false });
   };
-  const onKeyDown = (event: React.KeyboardEvent) => {
-    chosen.current = false;
-    const first = offers.find(({ open }) => !open);
-    if (event.key === 'Tab' && !event.shiftKey && first) {
-      event.preventDefault();
-      take(first);
-    }
-    if (event.key === 'Escape') {
-      onPreview(null);
-      onClose();
-    }
+  const close = () => {
+    onPreview(null);
+    onClose();
   };
   const suggested = text.trim() === '' ? suggestions(chart, { names, ...about }) : [];
   const example = suggested[0]?.all[1];
   return (
     <div className="typed-line">
-      <AutoComplete
-        autoFocus
-        open={focused && said === null}
-        onFocus={() => setFocused(true)}
-        onBlur={() => setFocused(false)}
-        className="typed-field"
-        virtual={false}
-        aria-label="A line that adds to the chart"
-        placeholder={example && `as: ${anyLine.print(example, names)}`}
+      <CompletedField
+        label="A line that adds to the chart"
+        placeholder={example ? `as: ${anyLine.print(example, names)}` : ''}
         value={text}
-        defaultActiveFirstOption={false}
-        options={
+        groups={
           text.trim() === ''
-            ? suggested.map((each) => grouped(each, names))
-            : offers.map((each, place) => option(text, each, place))
+            ? suggested.map((each, place) => grouped(each, place, names))
+            : [{ heading: '', completions: offers.map((each, at) => completion(text, each, at)) }]
         }
-        onSearch={write}
-        onSelect={(_, { line }: Options[number]) => {
-          chosen.current = true;
-          write(String(line));
-        }}
-        onInputKeyDown={onKeyDown}
-        onKeyUp={({ key, nativeEvent }) => {
-          // Enter takes an offer that was walked to; else it adds the line.
-          if (key === 'Enter' && !chosen.current && !nativeEvent.isComposing) add();
-        }}
+        open={said === null}
+        onWrite={write}
+        onEnter={add}
+        onEscape={close}
       />
       <p className="typed-hint quiet small">
         Enter adds it, Tab takes the first word offered, Esc closes
@@ -124,33 +98,24 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
 /** Words that end without a space get one before what follows them. */
 const joined = (text: string) => (text === '' || /[\s("]$/.test(text) ? text : `${text} `);
 
-type Options = NonNullable<AutoCompleteProps['options']>;
-
-const option = (
-  text: string,
-  { from, text: offered, open }: Offer,
-  place: number,
-): Options[number] => ({
-  // Never what is written, which the list would take for chosen; and the same at each keystroke, so that
-  // only its words are drawn anew.
-  value: `offer ${place}`,
-  line: `${joined(text.slice(0, from))}${offered} `,
-  disabled: open,
-  label: (
-    <span className={open ? 'typed-offer open' : 'typed-offer'}>
-      <span className="quiet">{tail(text.slice(0, from))}</span> {offered}
-    </span>
-  ),
-});
+const completion = (text: string, { from, text: words, open }: Offer, at: number): Completion => {
+  const before = text.slice(0, from);
+  return {
+    key: `${at}`,
+    before: tail(before),
+    words,
+    line: open ? null : `${joined(before)}${words} `,
+  };
+};
 
 /** As much of what is written as stands before an offer. */
 const tail = (text: string) =>
   text.length > 40 ? `… ${text.slice(-38).replace(/^\S*\s+/, '')}` : text;
 
-const grouped = ({ group, all }: Suggested, names: Names): Options[number] => {
-  const lines = all.map((each) => anyLine.print(each, names));
-  return {
-    label: group,
-    options: lines.map((line) => ({ value: `0 ${line}`, line, label: line })),
-  };
-};
+const grouped = ({ group, all }: Suggested, place: number, names: Names): CompletionGroup => ({
+  heading: group,
+  completions: all.map((each, at) => {
+    const line = anyLine.print(each, names);
+    return { key: `${place}.${at}`, before: '', words: line, line };
+  }),
+});

@@ -14,14 +14,16 @@ export function useNamesAround(others: readonly { id: number; title: string }[])
     });
     const columns = known.flatMap((source) => source.columns.map(named));
     return {
-      source: known.map(({ id, name, columns: own }) => ({
+      source: known.map(({ id, name, columns: own, measures }) => ({
         id,
         name,
         columns: own.map(named),
+        measures,
         date: own.find(({ kind }) => kind === 'date')?.name ?? '',
       })),
       // A name may stand for columns of several kinds, and of several sources.
       column: [...new Map(columns.map((each) => [`${each.kind} ${each.name}`, each])).values()],
+      measure: known.flatMap(({ measures }) => measures),
       chart: others.map(({ id, title }) => ({ id, name: title })),
     };
   }, [sources, others]);

@@ -2,7 +2,7 @@ import type { ChartDefinition, StyledYardstick } from '../../../core/chart';
 import { hangingOn } from '../../../core/editing';
 import { yardstickAlone } from '../../../core/text';
 import { PartName } from '../PartName';
-import { SaidPhrases } from '../sentences';
+import { SaidPhrases } from '../../sentences';
 import { Remove, usePart } from '../usePart';
 
 interface YardstickSettingsProps {

@@ -1,4 +1,4 @@
-import { type Entry, type Spoken, wayOf } from '../../../core/sentences';
+import { type Entry, type Spoken, wayOf } from '../../core/sentences';
 
 /** The sentence that says a thing as it is; null where its entry is none. */
 export function sentenceOf(entry: Entry<unknown>, definition?: object): Spoken<object> | null {

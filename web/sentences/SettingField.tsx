@@ -1,11 +1,5 @@
-import { createContext, useContext } from 'react';
-import type { Entry, Setting } from '../../../core/sentences';
-import type { AnyControl, ControlName } from './controls/control';
-
-/** The control of each entry of the vocabulary: some hold others, so each is looked up when it is drawn. */
-export const ControlsContext = createContext<Readonly<Partial<Record<ControlName, AnyControl>>>>(
-  {},
-);
+import type { Entry, Setting } from '../../core/sentences';
+import { useAbout } from './about';
 
 interface FieldProps {
   /** what it sets */
@@ -16,7 +10,7 @@ interface FieldProps {
 
 /** The control that sets something. */
 export function SettingControl({ setting, ...field }: FieldProps & { setting: Setting }) {
-  const Control = useContext(ControlsContext)[setting.control];
+  const Control = useAbout().controls[setting.control];
   return Control ? <Control setting={setting} {...field} /> : null;
 }
 

@@ -1,4 +1,4 @@
-import type { Entry } from '../../../core/sentences';
+import type { Entry } from '../../core/sentences';
 import { ColumnsOf, useAbout } from './about';
 import { SayMore } from './SayMore';
 import { sentenceOf } from './sentenceOf';

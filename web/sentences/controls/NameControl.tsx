@@ -1,5 +1,5 @@
-import { writeNamed } from '../../../../core/sentences';
-import { SelectField } from '../../../controls';
+import { writeNamed } from '../../../core/sentences';
+import { SelectField } from '../../controls';
 import { useAbout } from '../about';
 import type { ControlProps } from './control';
 

@@ -1,5 +1,5 @@
-import { alternatives, saidAs, wayOf } from '../../../../core/sentences';
-import { SelectField } from '../../../controls';
+import { alternatives, saidAs, wayOf } from '../../../core/sentences';
+import { SelectField } from '../../controls';
 import { useAbout } from '../about';
 import { SettingField } from '../SettingField';
 import type { ControlProps } from './control';

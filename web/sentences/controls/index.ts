@@ -3,6 +3,7 @@ import { ChoiceControl } from './ChoiceControl';
 import { ColumnControl } from './ColumnControl';
 import type { AnyControl, ControlName, ControlProps } from './control';
 import { DateControl } from './DateControl';
+import { FormulaControl } from './FormulaControl';
 import { MappedControl } from './MappedControl';
 import { NameControl } from './NameControl';
 import { NumberControl } from './NumberControl';
@@ -16,6 +17,7 @@ const all: { [Name in ControlName]: ComponentType<ControlProps<Name>> } = {
   choice: ChoiceControl,
   column: ColumnControl,
   date: DateControl,
+  formula: FormulaControl,
   mapped: MappedControl,
   name: NameControl,
   number: NumberControl,

@@ -5,13 +5,11 @@ interface FormulaFieldProps {
   text: string;
   /** what may stand in it */
   names: readonly string[];
-  /** what it comes to now; missing while that is not known */
-  live?: string;
   onChange: (text: string) => void;
 }
 
 /** A formula: names are completed as they are written, and what is wrong is said where it stands. */
-export function FormulaField({ text, names, live, onChange }: FormulaFieldProps) {
+export function FormulaField({ text, names, onChange }: FormulaFieldProps) {
   const read = readFormula(text, names);
   const wrong = text !== '' && isProblem(read) ? read : null;
   return (
@@ -30,12 +28,10 @@ export function FormulaField({ text, names, live, onChange }: FormulaFieldProps)
           autoComplete="off"
         />
       </AutoComplete>
-      {wrong ? (
+      {wrong && (
         <span className="problem small">
           {wrong.sentence} <PlaceInText text={text} at={wrong.at} />
         </span>
-      ) : (
-        live && <span className="small quiet">{live}</span>
       )}
       <span className="row small quiet">
         {names.slice(0, 12).map((name) => (

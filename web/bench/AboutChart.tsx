@@ -1,13 +1,11 @@
 import { type ReactNode, useMemo } from 'react';
-import { formatDay } from '../../../core/calendar';
-import type { ChartDefinition } from '../../../core/chart';
-import type { Reading } from '../../../core/reading';
-import type { About, Names } from '../../../core/sentences';
-import { namesWith } from '../../../core/text';
-import { middleLevel } from '../middleLevel';
-import { AboutContext } from './about';
-import { controls } from './controls';
-import { ControlsContext } from './SettingField';
+import { formatDay } from '../../core/calendar';
+import type { ChartDefinition } from '../../core/chart';
+import type { Reading } from '../../core/reading';
+import type { About, Names } from '../../core/sentences';
+import { namesWith } from '../../core/text';
+import { middleLevel } from './middleLevel';
+import { Speaking } from '../sentences';
 
 interface AboutProps {
   chart: ChartDefinition;
@@ -25,9 +23,5 @@ export function AboutChart({ chart, reading, around, children }: AboutProps) {
     () => ({ names: { ...namesWith(chart, around), bare: true }, level, today }),
     [chart, around, level, today],
   );
-  return (
-    <ControlsContext.Provider value={controls}>
-      <AboutContext.Provider value={about}>{children}</AboutContext.Provider>
-    </ControlsContext.Provider>
-  );
+  return <Speaking about={about}>{children}</Speaking>;
 }

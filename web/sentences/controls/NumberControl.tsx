@@ -1,4 +1,4 @@
-import { NumberField } from '../../../controls';
+import { NumberField } from '../../controls';
 import type { ControlProps } from './control';
 
 /** A number within its bounds. */

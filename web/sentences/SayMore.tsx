@@ -1,4 +1,4 @@
-import { type Sayable, type Spoken, unsaid } from '../../../core/sentences';
+import { type Sayable, type Spoken, unsaid } from '../../core/sentences';
 import { useAbout } from './about';
 import { Offered } from './Offered';
 
@@ -20,7 +20,9 @@ export function SayMore<Definition extends object>(props: SayMoreProps<Definitio
   const about = useAbout();
   if (sentence.options.length === 0) return null;
   const sayable = () =>
-    unsaid(sentence, definition, about).filter(({ path }) => !not?.(path.join('.')));
+    unsaid(sentence, definition, about).filter(
+      ({ path }) => !not?.(path.join('.')) && !about.idle(definition, path.join('.')),
+    );
   return (
     <Offered
       label={`Say more: ${label}`}

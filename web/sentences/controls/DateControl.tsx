@@ -1,4 +1,4 @@
-import { DateField } from '../../../controls';
+import { DateField } from '../../controls';
 import type { ControlProps } from './control';
 
 /** A date. */

@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { Setting } from '../../../../core/sentences';
+import type { Setting } from '../../../core/sentences';
 
 /** The name of a control of the vocabulary. */
 export type ControlName = Setting['control'];

@@ -1,5 +1,7 @@
 import { Select } from 'antd';
-import { useAbout } from '../about';
+import { beginnings } from '../../../core/sentences';
+import { useAbout, useWords } from '../about';
+import { Offered } from '../Offered';
 import { SettingField } from '../SettingField';
 import type { ControlProps } from './control';
 
@@ -24,24 +26,51 @@ export function SeveralControl({ setting, label, value, onChange }: ControlProps
       </label>
     );
   }
-  if (inner.control === 'word')
-    return (
-      <label className="field">
-        <span>{label}</span>
-        <Select<string[]>
-          mode="tags"
-          aria-label={label}
-          value={values.map((each) => String(each) || blank)}
-          onChange={(next) => onChange(next.map((each) => (each === blank ? '' : each)))}
-          options={[{ value: blank }]}
-        />
-      </label>
-    );
+  if (inner.control === 'column') return <Columns {...{ label, onChange }} values={values} />;
+  if (inner.control === 'word') return <Words {...{ label, onChange }} values={values} />;
   return <Listed {...{ setting, label, onChange }} values={values} />;
+}
+
+/** Several columns. */
+function Columns({ label, values, onChange }: WordsProps) {
+  const { column = [] } = useAbout().names;
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <Select<unknown[]>
+        mode="multiple"
+        aria-label={label}
+        value={values}
+        onChange={onChange}
+        options={column.map(({ name }) => ({ value: name, label: name }))}
+      />
+    </label>
+  );
 }
 
 /** What a blank word is called among others. */
 const blank = 'blank';
+
+interface WordsProps extends Pick<ControlProps<'several'>, 'label' | 'onChange'> {
+  values: unknown[];
+}
+
+/** Words of a column, or such as may come yet. */
+function Words({ label, values, onChange }: WordsProps) {
+  const known = useWords();
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <Select<string[]>
+        mode="tags"
+        aria-label={label}
+        value={values.map((each) => String(each) || blank)}
+        onChange={(next) => onChange(next.map((each) => (each === blank ? '' : each)))}
+        options={[...known.filter(Boolean), blank].map((value) => ({ value }))}
+      />
+    </label>
+  );
+}
 
 interface ListedProps extends Pick<ControlProps<'several'>, 'setting' | 'label' | 'onChange'> {
   values: unknown[];
@@ -75,13 +104,16 @@ function Listed({ setting, label, values, onChange }: ListedProps) {
           </button>
         </div>
       ))}
-      <button
-        type="button"
-        className="act"
-        onClick={() => onChange([...values, setting.of.draft(about)])}
-      >
-        One more
-      </button>
+      <Offered
+        label={`One more: ${label}`}
+        words="and one more …"
+        offers={() =>
+          beginnings(setting.of, about).map((each) => ({
+            label: setting.of.print(each, about.names).trim(),
+            take: () => onChange([...values, each]),
+          }))
+        }
+      />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { phrasesOf } from '../../../../core/sentences';
+import { phrasesOf } from '../../../core/sentences';
 import { ColumnsOf, useAbout } from '../about';
 import { SayMore } from '../SayMore';
 import { SettingField } from '../SettingField';
@@ -13,7 +13,7 @@ export function SentenceControl({ setting, label, value, onChange }: ControlProp
     onChange(sentence.put(definition, path, next, names));
   const { phrases } = phrasesOf(sentence, definition, names);
   return (
-    <ColumnsOf of={value}>
+    <ColumnsOf of={definition}>
       {phrases.map(({ path, label: own, entry, value: each, plain }) => (
         <div key={path.join('.')} className="fields said">
           <SettingField

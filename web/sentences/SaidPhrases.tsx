@@ -4,8 +4,8 @@ import {
   type Entry,
   type Phrase as SaidPhrase,
   phrasesOf,
-} from '../../../core/sentences';
-import { Phrase } from '../../controls';
+} from '../../core/sentences';
+import { Phrase } from '../controls';
 import { ColumnsOf, useAbout } from './about';
 import { WaysControl } from './controls/WaysControl';
 import { SayMore } from './SayMore';

@@ -1,4 +1,4 @@
-import { SelectField } from '../../../controls';
+import { SelectField } from '../../controls';
 import { useAbout } from '../about';
 import type { ControlProps } from './control';
 

@@ -1,6 +1,6 @@
 import { nothing } from '../combined';
 import type { Entry } from '../entry';
-import { quoted } from '../names';
+import { type NameOf, quoted } from '../names';
 import type { Reader } from '../reader';
 import { quotedAt } from './text';
 
@@ -27,8 +27,11 @@ function within(at: number, reader: Reader) {
   return to < 0 ? null : { value: reader.text.slice(from + 1, to), to: to + 1 };
 }
 
-/** A text between parentheses, as a formula; between quotes where its own parentheses do not match. */
-export const parenthesised: Entry<string> = {
+/**
+ * A formula between parentheses; between quotes where its own do not match.
+ * @param of what it can name
+ */
+export const formulaOver = (...of: NameOf[]): Entry<string> => ({
   print: (value, names) => (isBalanced(value) ? `(${value})` : quoted(value, names)),
   read: (at, reader) => {
     const found = within(at, reader) ?? quotedAt(at, reader);
@@ -36,5 +39,5 @@ export const parenthesised: Entry<string> = {
   },
   draft: () => '',
   fits: (value) => typeof value === 'string',
-  setting: () => ({ control: 'text' }),
-};
+  setting: () => ({ control: 'formula', of }),
+});

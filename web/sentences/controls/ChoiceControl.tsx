@@ -1,7 +1,7 @@
 import { Radio } from 'antd';
-import type { Colour, Dash } from '../../../../core/chart';
-import { SelectField } from '../../../controls';
-import { StrokeSample } from '../../../look';
+import type { Colour, Dash } from '../../../core/chart';
+import { SelectField } from '../../controls';
+import { StrokeSample } from '../../look';
 import type { ControlProps } from './control';
 
 /** So few choices stand beside each other. */

@@ -1,0 +1,49 @@
+import { skipToken } from '@reduxjs/toolkit/query';
+import type { ChartDefinition, ChartFilter } from '../../../core/chart';
+import { withFilterTurned } from '../../../core/editing';
+import { type DialDefinition, turnsOf } from '../../../core/dials';
+import { sourceOfFigures } from '../../../core/origins';
+import { api } from '../../api';
+import { useChange } from '../useBench';
+
+interface TurnedProps {
+  chart: ChartDefinition;
+  filter: ChartFilter;
+  /** of the filter among those of the chart */
+  place: number;
+}
+
+/** Lets readers turn a filter by a dial, and says what they learn by one that does. */
+export function TurnedByReaders({ chart, filter, place }: TurnedProps) {
+  const change = useChange();
+  const { data: sources } = api.useSourcesQuery();
+  const { column } = filter.filter;
+  const ids = chart.series.flatMap(({ figures }) => sourceOfFigures(figures) ?? []);
+  const source = sources?.find(
+    ({ id, columns }) =>
+      ids.includes(id) && columns.some(({ name, kind }) => name === column && kind === 'text'),
+  );
+  const { data: words } = api.useWordsQuery(source ? { sourceId: source.id, column } : skipToken);
+  const dial = chart.dials.find(({ id }) => id === filter.dial);
+  if (dial) return <p className="quiet small">{sayOffered(dial)}</p>;
+  return (
+    <button
+      type="button"
+      className="act"
+      onClick={() => change((before) => withFilterTurned(before, place, words ?? []))}
+    >
+      Let readers turn {column} by a dial
+    </button>
+  );
+}
+
+/** What readers, by link too, learn by a dial that stands before them. */
+function sayOffered(dial: DialDefinition): string {
+  const turns = turnsOf(dial);
+  if (turns.by !== 'choice')
+    return `Everybody who sees the chart, by link too, can set ${dial.name} and sees the figures that are then kept.`;
+  const words = turns.choices.filter(Boolean);
+  const shown = words.slice(0, 6).join(', ');
+  const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
+  return `Everybody who sees the chart, by link too, is offered ${shown}${more}, and sees the figures of each.`;
+}
