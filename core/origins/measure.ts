@@ -1,4 +1,4 @@
-import { nullable, Sentence, storedName } from '../sentences';
+import { type Entry, nullable, Sentence, storedName } from '../sentences';
 import { mixed, object } from 'yup';
 import { figure } from '../values';
 import type { MeasureAsked, OriginKind } from './origin';
@@ -8,12 +8,21 @@ export interface MeasureFigures extends MeasureAsked {
   kind: 'measure';
 }
 
+const anyMeasure = storedName('measure');
+
+/** The first that there is, until another is chosen. */
+const chosen: Entry<number | null> = {
+  ...nullable('not chosen yet', anyMeasure),
+  draft: ({ names }) => names.measure?.map(({ id }) => Number(id))[0] ?? null,
+  setting: () => anyMeasure.setting(),
+};
+
 export const measure: OriginKind<MeasureFigures> = {
   kind: 'measure',
   name: 'a measure that is named',
   sentence: Sentence.of<MeasureFigures>({ kind: 'measure' })
     .words('the measure ')
-    .slot('measureId', nullable('not chosen yet', storedName('measure')))
+    .slot('measureId', chosen)
     .words(' in ')
     .slot('sourceId', storedName('source')),
   schema: object({
