@@ -11,7 +11,7 @@ const offered = 8;
 
 /**
  * Typing a line on the bench of the demo's first chart, from each keystroke until its completions are
- * painted, against a bare text field under which a list of as many words is written anew.
+ * painted, against a bare text field at its place, under which a list of as many words is written anew.
  */
 export async function measureTyping(): Promise<Measured[]> {
   const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
@@ -23,8 +23,10 @@ export async function measureTyping(): Promise<Measured[]> {
     await own.goto(url);
     await own.locator('[data-drawn]').waitFor();
     await own.getByRole('button', { name: 'and …' }).click();
-    const bare = await browser.newPage();
-    await bare.setContent('<input><ul></ul>');
+    const beside = await freshContext(browser, { url, cookie: await demoCookie(server) });
+    const bare = await beside.newPage();
+    await bare.goto(url);
+    await bare.locator('[data-drawn]').waitFor();
     await bare.evaluate(listAnew, offered);
     let times = { own: NaN, bare: NaN };
     // Once at first, so that neither is measured while the browser still learns its code.
@@ -47,11 +49,14 @@ export async function measureTyping(): Promise<Measured[]> {
   }
 }
 
-/** Runs in the page: under its field, a list of as many words is written anew at each keystroke. */
+/** Runs in the page: under a bare field, a list of as many words is written anew at each keystroke. */
 function listAnew(many: number) {
-  const [field, list] = [document.querySelector('input'), document.querySelector('ul')];
-  field?.addEventListener('input', () =>
-    list?.replaceChildren(
+  const [field, list] = [document.createElement('input'), document.createElement('ul')];
+  field.className = 'bare';
+  list.style.cssText = 'position: absolute; z-index: 20; background: white';
+  document.querySelector('.sentence')?.append(field, list);
+  field.addEventListener('input', () =>
+    list.replaceChildren(
       ...Array.from({ length: many }, (_, place) => {
         const item = document.createElement('li');
         item.textContent = `${field.value} ${place}`;
@@ -63,7 +68,7 @@ function listAnew(many: number) {
 
 /** @returns milliseconds from each keystroke until the frame that shows what it made was painted */
 async function typedInto(page: Page, label: string | null): Promise<number[]> {
-  const field = label ? page.getByRole('combobox', { name: label }) : page.locator('input');
+  const field = label ? page.getByRole('combobox', { name: label }) : page.locator('input.bare');
   await field.fill('');
   await page.evaluate(noticeKeys);
   await field.pressSequentially(sentence, { delay: 60 });

@@ -1,5 +1,5 @@
 import './typed.css';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import type { ChartDefinition } from '../../../core/chart';
 import { type Names, type Offer, offersFor, readText } from '../../../core/sentences';
 import {
@@ -10,6 +10,7 @@ import {
   type Typed,
   withTyped,
 } from '../../../core/text';
+import { useAfterPaint } from '../../look';
 import { useChange } from '../useBench';
 import { CompletedField, type Completion, type CompletionGroup } from './CompletedField';
 
@@ -31,8 +32,6 @@ const mostOffers = 8;
 export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLineProps) {
   const [text, setText] = useState('');
   const [said, setSaid] = useState<{ words: string; wrong: boolean } | null>(null);
-  // What was last drawn of it: while more is written after that, it stays.
-  const shown = useRef('');
   const change = useChange();
   const names = useMemo(() => namesWith(chart, around), [chart, around]);
   const offers = useMemo(
@@ -42,12 +41,8 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
   const write = (next: string) => {
     setText(next);
     setSaid(null);
-    const read = readText(anyLine, next, names);
-    if ('value' in read) {
-      shown.current = next;
-      onPreview(read.value);
-    } else if (!next.startsWith(shown.current)) onPreview(null);
   };
+  usePreview(text, names, onPreview);
   const add = () => {
     if (text.trim() === '') return;
     const read = readText(anyLine, text, names);
@@ -93,6 +88,23 @@ export function TypedLine({ chart, around, about, onPreview, onClose }: TypedLin
       )}
     </div>
   );
+}
+
+/**
+ * Draws what a line would do once what it completes is painted. While more is written after what was
+ * last drawn, that stays.
+ */
+function usePreview(written: string, names: Names, onPreview: TypedLineProps['onPreview']) {
+  const text = useAfterPaint(written);
+  const shown = useRef('');
+  const show = useEffectEvent(() => {
+    const read = readText(anyLine, text, names);
+    if ('value' in read) {
+      shown.current = text;
+      onPreview(read.value);
+    } else if (text === '' || !text.startsWith(shown.current)) onPreview(null);
+  });
+  useEffect(() => show(), [text]);
 }
 
 /** Words that end without a space get one before what follows them. */
