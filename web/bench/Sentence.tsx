@@ -6,7 +6,7 @@ import type { Reading } from '../../core/reading';
 import type { Names } from '../../core/sentences';
 import { type Head, headLine, seriesSaid, type Typed } from '../../core/text';
 import { Phrase } from '../controls';
-import { AgainstSetting } from './phrases/AgainstSetting';
+import { AgainstSetting, MoreOfMark } from './phrases/AgainstSetting';
 import { ChartFiltersPhrase } from './phrases/ChartFiltersPhrase';
 import { FiguresFields } from './phrases/FiguresFields';
 import { GrainPhrase } from './phrases/GrainPhrase';
@@ -78,7 +78,7 @@ function Phrases({ chart, main, reading, around, onPreview }: PhrasesProps) {
   };
   const taken = originKind(main.figures).say(main.figures);
   const filters = <ChartFiltersPhrase chart={chart} />;
-  const against = <AgainstSetting chart={chart} main={main} />;
+  const against = <AgainstSetting chart={chart} main={main} quiet />;
   return (
     <>
       <p className="sentence-words">
@@ -110,6 +110,7 @@ function Phrases({ chart, main, reading, around, onPreview }: PhrasesProps) {
           {offered.against && <span>{against}</span>}
           {offered.filters && <span>{filters}</span>}
           <MoreOf {...series} words={main.name} not={(path) => notSaid(main)(path)} />
+          <MoreOfMark {...main} />
           <MoreOf {...head} words="the chart" not={(path) => path === 'span'} />
         </TypedPart>
       )}

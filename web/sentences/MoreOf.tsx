@@ -10,7 +10,7 @@ interface MoreOfProps<Definition extends object> {
   name: string;
   words: string;
   /** what cannot be said here, by its path */
-  not: (path: string) => boolean;
+  not?: (path: string) => boolean;
   onChange: (definition: Definition) => void;
 }
 

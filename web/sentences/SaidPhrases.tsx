@@ -22,6 +22,8 @@ interface SaidPhrasesProps<Definition extends object> {
   own?: Readonly<Record<string, (label: string) => ReactNode>>;
   /** what cannot be said here, by its path */
   not?: (path: string) => boolean;
+  /** what else it can say is offered elsewhere */
+  quiet?: boolean;
   /** these options alone, by their paths: the rest of the sentence stands elsewhere */
   only?: readonly string[];
   onChange: (definition: Definition) => void;
@@ -29,7 +31,7 @@ interface SaidPhrasesProps<Definition extends object> {
 
 /** A thing as its sentence, whose phrases are its settings; what it does not say stands behind "and …". */
 export function SaidPhrases<Definition extends object>(props: SaidPhrasesProps<Definition>) {
-  const { said, definition, name, own = {}, not, only, onChange } = props;
+  const { said, definition, name, own = {}, not, quiet, only, onChange } = props;
   const { names } = useAbout();
   // What has just been said opens its setting.
   const [fresh, setFresh] = useState('');
@@ -93,18 +95,19 @@ export function SaidPhrases<Definition extends object>(props: SaidPhrasesProps<D
     <ColumnsOf of={definition}>
       {slots.map((phrase, place) => drawn(phrase, place === 0 ? lead : phrase.lead))}
       {slots.length === 0 ? lead : tail}
-      {options.map((phrase, place) =>
-        drawn(phrase, isFirst && place === 0 ? '' : phrase.lead),
-      )}{' '}
-      <SayMore
-        {...{ sentence, definition, not }}
-        label={name}
-        first={isFirst && options.length === 0}
-        onSay={({ path, value }) => {
-          setFresh(path.join('.'));
-          put(path, value);
-        }}
-      />
+      {options.map((phrase, place) => drawn(phrase, isFirst && place === 0 ? '' : phrase.lead))}
+      {!quiet && ' '}
+      {!quiet && (
+        <SayMore
+          {...{ sentence, definition, not }}
+          label={name}
+          first={isFirst && options.length === 0}
+          onSay={({ path, value }) => {
+            setFresh(path.join('.'));
+            put(path, value);
+          }}
+        />
+      )}
     </ColumnsOf>
   );
 }

@@ -9,21 +9,21 @@ import type { Entry } from '../../../core/sentences';
 import { markSaid, partOfChart } from '../../../core/text';
 import { heldAs } from '../../../core/yardsticks';
 import { api } from '../../api';
-import { Offered, SaidPhrases, SettingField, Speaking, useAbout } from '../../sentences';
+import { MoreOf, Offered, SaidPhrases, SettingField, Speaking, useAbout } from '../../sentences';
 import { useChange } from '../useBench';
 
 interface AgainstProps {
   chart: ChartDefinition;
   main: SeriesDefinition;
+  /** what else can be said of it is offered elsewhere */
+  quiet?: boolean;
 }
 
 /** What a series is held against, and which side is the good one. */
-export function AgainstSetting({ chart, main }: AgainstProps) {
-  const change = useChange();
+export function AgainstSetting({ chart, main, quiet }: AgainstProps) {
+  const hold = useHold(main.id);
   const about = useMarks(chart, main);
   const budgets = useBudgets(main);
-  const hold = (mark: MarkDefinition | null) =>
-    change((before) => withMark(before, main.id, mark && fitted(before, mark)));
   const { series = [], yardstick = [] } = about.names;
   const marks = [...series, ...yardstick].map(({ id }) => {
     const mark = fitted(chart, { against: String(id), good: 'atLeast' });
@@ -45,6 +45,7 @@ export function AgainstSetting({ chart, main }: AgainstProps) {
         said={markSaid}
         definition={mark}
         name="Held against"
+        quiet={quiet}
         own={{
           against: (label) => (
             <>
@@ -64,6 +65,22 @@ export function AgainstSetting({ chart, main }: AgainstProps) {
       />
     </Speaking>
   );
+}
+
+/** What else can be said of what a series is held against. */
+export function MoreOfMark({ id, mark }: SeriesDefinition) {
+  const hold = useHold(id);
+  if (!mark) return null;
+  return (
+    <MoreOf said={markSaid} definition={mark} name="the mark" words="its mark" onChange={hold} />
+  );
+}
+
+/** Holds a series against a mark, or against nothing. */
+function useHold(id: string) {
+  const change = useChange();
+  return (mark: MarkDefinition | null) =>
+    change((before) => withMark(before, id, mark && fitted(before, mark)));
 }
 
 /** A band has two ends and is kept within; all else has a side that is good. */
