@@ -2,6 +2,7 @@ import type { Cell } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import { type DeliveredFile, type FormReader, inBatches, type RowBatches } from './form';
 import { fieldNames, recordRows, scalar } from './records';
+import { parsedJson } from './parsedJson';
 import { recogniseEncoding } from './recogniseText';
 import { wholeFile } from './wholeFile';
 import iconv from 'iconv-lite';
@@ -58,7 +59,7 @@ async function documentOf(file: DeliveredFile): Promise<unknown> {
   const content = await wholeFile(file);
   const text = iconv.decode(content, recogniseEncoding(content.subarray(0, 4096)));
   try {
-    return JSON.parse(text) as unknown;
+    return parsedJson(text);
   } catch (error) {
     const place = /line (\d+) column (\d+)/.exec(String(error));
     const at = place ? ` at line ${place[1]}, column ${place[2]}` : '';

@@ -2,6 +2,7 @@ import { StringDecoder } from 'node:string_decoder';
 import { ProblemError } from '../../core/values';
 import { batchRows, type DeliveredFile, type FormReader, type RowBatches } from './form';
 import { looksLikeLines } from './json';
+import { parsedJson } from './parsedJson';
 import { fieldNames, recordRows } from './records';
 
 const longestLine = 1024 * 1024;
@@ -47,7 +48,7 @@ async function* recordBatches(file: DeliveredFile): AsyncGenerator<unknown[]> {
 
 function recordOf(line: string, number: number): unknown {
   try {
-    return JSON.parse(line) as unknown;
+    return parsedJson(line);
   } catch {
     throw new ProblemError({
       code: 'broken-json',
