@@ -39,7 +39,7 @@ async function main() {
       '.dependency-cruiser.mjs',
       '.',
     ]),
-    check('types', ['node_modules/typescript/bin/tsc', '--noEmit']),
+    check('types', ['node_modules/typescript-native/bin/tsc', '--noEmit']),
     check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.']),
   ]);
   const database = await startMariadb(folder);
