@@ -1,4 +1,4 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, type Locator, test as base, type Page } from '@playwright/test';
 import { startServer, type TestServer } from '../server/testing';
 
 interface Workers {
@@ -35,8 +35,9 @@ export const test = base.extend<{ quietPage: Page }, Workers>({
 });
 
 /** Chooses an option of a field by its label. */
-export const choose = async (page: Page, label: string, option: string | RegExp) => {
-  await page.getByRole('combobox', { name: label, exact: true }).click();
+export const choose = async (scope: Page | Locator, label: string, option: string | RegExp) => {
+  const page = 'page' in scope ? scope.page() : scope;
+  await scope.getByRole('combobox', { name: label, exact: true }).click();
   await page.locator('.ant-select-item-option:visible').getByText(option).first().click();
 };
 

@@ -1,5 +1,5 @@
 import { startServer } from '../server/testing';
-import { expect, test } from './fixtures';
+import { choose, expect, test } from './fixtures';
 
 test('a note appears, changes and goes before whoever looks, also by another server', async ({
   quietPage: page,
@@ -59,7 +59,7 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   await expect(seen.getByRole('strong')).toHaveText(['again']);
   await expect(seen.getByText('16 Jan to 20 Mar 2025, Maren Tarn')).toBeVisible();
   // By their dates, the one about the whole winter comes after the storm of its first days.
-  await seen.getByLabel('Order of the notes').selectOption('by their dates');
+  await choose(seen, 'Order of the notes', 'by their dates');
   await expect(seen.getByRole('listitem').nth(1)).toContainText('Counted again');
 
   await own
@@ -96,7 +96,7 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     await pennant.click();
     await expect(page.getByLabel('What happened, and why')).toHaveValue(/by route/);
     await page.getByRole('button', { name: 'Cancel' }).click();
-    await seen.getByLabel('Notes by').selectOption('by Ivo Fenn');
+    await choose(seen, 'Notes by', 'by Ivo Fenn');
     await expect(seen.getByRole('listitem')).toHaveCount(1);
   });
 

@@ -1,4 +1,4 @@
-import { enterBoard, expect, test } from './fixtures';
+import { choose, enterBoard, expect, test } from './fixtures';
 import { startServer } from '../server/testing';
 
 test('a chart is replayed when asked, once, by steps where motion is reduced, and looked at closer', async ({
@@ -10,7 +10,7 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
   const strip = fares.getByRole('group', { name: 'Replay' });
   const upTo = strip.getByRole('slider', { name: 'Replayed up to' });
   await fares.getByRole('button', { name: 'Replay' }).click();
-  await strip.getByLabel('All of it in').selectOption('in 5 s');
+  await choose(strip, 'All of it in', 'in 5 s');
   // It goes by itself to the end, stands there, and does not begin again.
   await expect(upTo).toHaveAttribute('aria-valuetext', /2026/, { timeout: 15_000 });
   await expect(strip.getByRole('button', { name: 'Play', exact: true })).toBeVisible({

@@ -10,7 +10,7 @@ export interface One {
 export const one: ArrangementKind<One> = {
   kind: 'one',
   sentence: Sentence.of<One>({ kind: 'one' }).words('in one picture'),
-  schema: object({ kind: mixed<'one'>().oneOf(['one']).required() }),
+  schema: () => object({ kind: mixed<'one'>().oneOf(['one']).required() }),
   coloursBy: 'line',
   arrange: ({ periods, lines }) => ({
     axis: null,

@@ -21,11 +21,12 @@ export const panels: ArrangementKind<Panels> = {
       }),
     )
     .option('ownAxes', false, said(true, 'each on its own value axis')),
-  schema: object({
-    kind: mixed<'panels'>().oneOf(['panels']).required(),
-    shape: mixed<Panels['shape']>().oneOf(['row', 'grid', 'stack']).required(),
-    ownAxes: boolean().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'panels'>().oneOf(['panels']).required(),
+      shape: mixed<Panels['shape']>().oneOf(['row', 'grid', 'stack']).required(),
+      ownAxes: boolean().required(),
+    }),
   coloursBy: 'series',
   panels: ({ shape, ownAxes }) => ({ shape, ownAxes }),
   arrange: ({ periods, lines }) => {

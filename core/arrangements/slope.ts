@@ -40,12 +40,13 @@ export const slope: ArrangementKind<Slope> = {
       ),
     ],
   ),
-  schema: object({
-    kind: mixed<'slope'>().oneOf(['slope']).required(),
-    between: mixed<Slope['between']>().oneOf(['before', 'yearBefore', 'chosen']).required(),
-    from: dateText(),
-    to: dateText(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'slope'>().oneOf(['slope']).required(),
+      between: mixed<Slope['between']>().oneOf(['before', 'yearBefore', 'chosen']).required(),
+      from: dateText(),
+      to: dateText(),
+    }),
   coloursBy: 'line',
   arrange: (calendar, definition) => {
     const { periods, lines } = calendar;

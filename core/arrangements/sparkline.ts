@@ -12,7 +12,7 @@ export const sparkline: ArrangementKind<Sparkline> = {
   sentence: Sentence.of<Sparkline>({ kind: 'sparkline' }).words(
     'as a headline figure with its line',
   ),
-  schema: object({ kind: mixed<'sparkline'>().oneOf(['sparkline']).required() }),
+  schema: () => object({ kind: mixed<'sparkline'>().oneOf(['sparkline']).required() }),
   coloursBy: 'line',
   headline: true,
   arrange: ({ periods, lines }) => ({

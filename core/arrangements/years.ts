@@ -21,7 +21,7 @@ export interface Years {
 export const years: ArrangementKind<Years> = {
   kind: 'years',
   sentence: Sentence.of<Years>({ kind: 'years' }).words('with its years laid over each other'),
-  schema: object({ kind: mixed<'years'>().oneOf(['years']).required() }),
+  schema: () => object({ kind: mixed<'years'>().oneOf(['years']).required() }),
   coloursBy: 'age',
   ofDates: true,
   arrange: (calendar) => {

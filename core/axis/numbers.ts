@@ -13,10 +13,11 @@ export const numbers: AxisKind<NumbersAxis> = {
   sentence: Sentence.of<NumbersAxis>({ kind: 'numbers' })
     .words('by the figures of ')
     .slot('column', columnOf('number')),
-  schema: object({
-    kind: mixed<'numbers'>().oneOf(['numbers']).required(),
-    column: string().required().max(200),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'numbers'>().oneOf(['numbers']).required(),
+      column: string().required().max(200),
+    }),
   column: ({ column }) => ({ column, of: 'numbers' }),
   forReaders: (definition) => ({ ...definition, column: '' }),
   unit: () => 'place',

@@ -10,7 +10,7 @@ export interface PeriodsAxis {
 export const periods: AxisKind<PeriodsAxis> = {
   kind: 'periods',
   sentence: Sentence.of<PeriodsAxis>({ kind: 'periods' }).words('by period'),
-  schema: object({ kind: mixed<'periods'>().oneOf(['periods']).required() }),
+  schema: () => object({ kind: mixed<'periods'>().oneOf(['periods']).required() }),
   ofPeriods: true,
   unit: (grain) => grain,
   say: (_, unit) => `by ${unit}`,

@@ -10,7 +10,7 @@ export interface RecordedAxis {
 export const recorded: AxisKind<RecordedAxis> = {
   kind: 'recorded',
   sentence: Sentence.of<RecordedAxis>({ kind: 'recorded' }).words('as recorded'),
-  schema: object({ kind: mixed<'recorded'>().oneOf(['recorded']).required() }),
+  schema: () => object({ kind: mixed<'recorded'>().oneOf(['recorded']).required() }),
   unit: () => 'recorded date',
   say: () => 'as recorded',
   phrase: () => 'date as recorded',

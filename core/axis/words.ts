@@ -17,11 +17,12 @@ export const words: AxisKind<WordsAxis> = {
     .words('by the words of ')
     .slot('column', columnOf('text'))
     .option('order', [], between('in the order ', several(word))),
-  schema: object({
-    kind: mixed<'words'>().oneOf(['words']).required(),
-    column: string().required().max(200),
-    order: list(string().defined().max(500), 200).required().default([]),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'words'>().oneOf(['words']).required(),
+      column: string().required().max(200),
+      order: list(string().defined().max(500), 200).required().default([]),
+    }),
   column: ({ column }) => ({ column, of: 'words' }),
   order: ({ order }) => order,
   forReaders: (definition) => ({ ...definition, column: '', order: [] }),

@@ -3,7 +3,7 @@ import vectors from '../vectors/calendar.json';
 import recorded from '../vectors/recorded.json';
 import { Temporal } from 'temporal-polyfill';
 import { civilDate, dayOf, formatDay, isoWeek, parseDay, weekday } from './civil';
-import { readDate } from './datePattern';
+import { readDate } from './readDate';
 import {
   fiscalPosition,
   grains,

@@ -10,15 +10,8 @@ export {
   twoDigits,
   weekday,
 } from './civil';
-export {
-  type DateContext,
-  type DatePattern,
-  datePatterns,
-  isFiscal,
-  namesOffset,
-  periodWritten,
-  readDate,
-} from './datePattern';
+export { type DatePattern, datePatterns, isFiscal, periodWritten } from './datePatterns';
+export { type DateContext, namesOffset, readDate } from './readDate';
 export { dateText } from './field';
 export { monthNamed } from './monthNames';
 export {

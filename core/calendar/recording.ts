@@ -1,5 +1,5 @@
 import { type Day, weekday } from './civil';
-import { type DatePattern, periodWritten } from './datePattern';
+import { type DatePattern, periodWritten } from './datePatterns';
 import { type Grain, grains, nextPeriod, periodStart } from './periods';
 
 /** What the dates of a source tell of how it is recorded. */

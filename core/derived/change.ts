@@ -18,11 +18,12 @@ export const change: DerivedKind<Change> = {
     .slot('as', choice({ difference: 'change', percent: '% change' }))
     .words(' on the ')
     .slot('on', choice({ periodBefore: 'period before', yearBefore: 'year before' })),
-  schema: object({
-    kind: mixed<'change'>().oneOf(['change']).required(),
-    on: mixed<Change['on']>().oneOf(['periodBefore', 'yearBefore']).required(),
-    as: mixed<Change['as']>().oneOf(['difference', 'percent']).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'change'>().oneOf(['change']).required(),
+      on: mixed<Change['on']>().oneOf(['periodBefore', 'yearBefore']).required(),
+      as: mixed<Change['as']>().oneOf(['difference', 'percent']).required(),
+    }),
   say: ({ on, as }) =>
     `${as === 'percent' ? '% change' : 'change'} on the ${on === 'yearBefore' ? 'year' : 'period'} before`,
   derive: ({ periods, grain, lines, exact, additive }, { on, as }) => {

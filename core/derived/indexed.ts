@@ -10,7 +10,7 @@ export interface Indexed {
 export const indexed: DerivedKind<Indexed> = {
   kind: 'index',
   sentence: Sentence.of<Indexed>({ kind: 'index' }).words('as an index'),
-  schema: object({ kind: mixed<'index'>().oneOf(['index']).required() }),
+  schema: () => object({ kind: mixed<'index'>().oneOf(['index']).required() }),
   say: () => 'index, its first figure shown = 100',
   ofShown: true,
   derive: ({ lines }) => ({

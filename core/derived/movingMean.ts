@@ -15,10 +15,11 @@ export const movingMean: DerivedKind<MovingMean> = {
   sentence: Sentence.of<MovingMean>({ kind: 'movingMean' })
     .words('as its moving mean of ')
     .slot('periods', counted('period', { from: 2, to: 400, first: 3 })),
-  schema: object({
-    kind: mixed<'movingMean'>().oneOf(['movingMean']).required(),
-    periods: figure().integer().min(2).max(400).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'movingMean'>().oneOf(['movingMean']).required(),
+      periods: figure().integer().min(2).max(400).required(),
+    }),
   say: ({ periods }) => `moving mean of ${periods} periods`,
   derive: ({ lines }, { periods }) => ({
     lines: lines.map((figures) =>

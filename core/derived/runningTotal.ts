@@ -16,10 +16,11 @@ export const runningTotal: DerivedKind<RunningTotal> = {
     'anew',
     choice({ never: 'as a running total', eachYear: 'as a running total of each year' }),
   ),
-  schema: object({
-    kind: mixed<'runningTotal'>().oneOf(['runningTotal']).required(),
-    anew: mixed<'never' | 'eachYear'>().oneOf(['never', 'eachYear']).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'runningTotal'>().oneOf(['runningTotal']).required(),
+      anew: mixed<'never' | 'eachYear'>().oneOf(['never', 'eachYear']).required(),
+    }),
   say: ({ anew }) => (anew === 'never' ? 'running total' : 'running total of the year'),
   derive: ({ periods, yearStart, lines, exact }, { anew }) => {
     const years = periods.map((start) => (anew === 'never' ? 0 : yearOf(start, yearStart)));

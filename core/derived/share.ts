@@ -11,7 +11,7 @@ export interface Share {
 export const share: DerivedKind<Share> = {
   kind: 'share',
   sentence: Sentence.of<Share>({ kind: 'share' }).words('as a share of the total of its lines'),
-  schema: object({ kind: mixed<'share'>().oneOf(['share']).required() }),
+  schema: () => object({ kind: mixed<'share'>().oneOf(['share']).required() }),
   say: () => '% of the total of its lines',
   derive: ({ periods, lines, exact }) => {
     const totals = periods.map((_, place) =>

@@ -11,7 +11,7 @@ export interface YearBefore {
 export const yearBefore: DerivedKind<YearBefore> = {
   kind: 'yearBefore',
   sentence: Sentence.of<YearBefore>({ kind: 'yearBefore' }).words('as the year before'),
-  schema: object({ kind: mixed<'yearBefore'>().oneOf(['yearBefore']).required() }),
+  schema: () => object({ kind: mixed<'yearBefore'>().oneOf(['yearBefore']).required() }),
   say: () => 'year before',
   derive: ({ periods, grain, lines, exact, additive }) => {
     const places = new Map(periods.map((start, place) => [start, place]));

@@ -20,19 +20,20 @@ export const choiceDial: DialKind<ChoiceDial> = {
     .words('one of ')
     .slot('choices', several(word))
     .option('value', '', between('at ', word)),
-  schema: object({
-    kind: mixed<'choice'>().oneOf(['choice']).required(),
-    ...named,
-    value: string()
-      .defined()
-      .max(500)
-      .test('offered', 'A dial stands at one of its choices.', (value, { parent }) =>
-        ((parent as ChoiceDial).choices ?? []).includes(value),
-      ),
-    choices: list(string().defined().max(500), mostChoices)
-      .required()
-      .min(1, 'A dial has at least one choice.'),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'choice'>().oneOf(['choice']).required(),
+      ...named,
+      value: string()
+        .defined()
+        .max(500)
+        .test('offered', 'A dial stands at one of its choices.', (value, { parent }) =>
+          ((parent as ChoiceDial).choices ?? []).includes(value),
+        ),
+      choices: list(string().defined().max(500), mostChoices)
+        .required()
+        .min(1, 'A dial has at least one choice.'),
+    }),
   at: (value, words) => ({
     kind: 'choice',
     value: String(value),

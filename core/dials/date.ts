@@ -15,11 +15,12 @@ export interface DateDial {
 export const dateDial: DialKind<DateDial> = {
   kind: 'date',
   sentence: Sentence.of<DateDial>({ kind: 'date' }).words('a date, at ').slot('value', date),
-  schema: object({
-    kind: mixed<'date'>().oneOf(['date']).required(),
-    ...named,
-    value: dateText().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'date'>().oneOf(['date']).required(),
+      ...named,
+      value: dateText().required(),
+    }),
   at: (value) => ({ kind: 'date', value: String(value) }),
   turns: () => ({ by: 'date' }),
   turnedTo: (_dial, to) => (parseDay(String(to)) === null ? null : String(to)),

@@ -25,20 +25,21 @@ export const numberDial: DialKind<NumberDial> = {
     .slot('step', number({ first: ({ level }) => Math.abs(level) / 50 || 2 }))
     .words(', at ')
     .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 })),
-  schema: object({
-    kind: mixed<'number'>().oneOf(['number']).required(),
-    ...named,
-    value: figure().required(),
-    from: figure().required(),
-    to: figure()
-      .required()
-      .test(
-        'above',
-        'A dial ends above where it starts.',
-        (to, { parent }) => to > (parent as NumberDial).from,
-      ),
-    step: figure().positive().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'number'>().oneOf(['number']).required(),
+      ...named,
+      value: figure().required(),
+      from: figure().required(),
+      to: figure()
+        .required()
+        .test(
+          'above',
+          'A dial ends above where it starts.',
+          (to, { parent }) => to > (parent as NumberDial).from,
+        ),
+      step: figure().positive().required(),
+    }),
   at: (value) => {
     const number = Number(value);
     const reach = Math.max(10, Math.abs(number) * 2);

@@ -20,12 +20,13 @@ const writtenDay = string().matches(/^\d{4}-\d\d-\d\d$/);
 
 export const dates: NarrowingKind<DatesNarrowing> = {
   kind: 'dates',
-  schema: object({
-    kind: mixed<'dates'>().oneOf(['dates']).required(),
-    chart: figure().integer().positive().required(),
-    from: writtenDay.required(),
-    to: writtenDay.required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'dates'>().oneOf(['dates']).required(),
+      chart: figure().integer().positive().required(),
+      from: writtenDay.required(),
+      to: writtenDay.required(),
+    }),
   say: ({ from, to }) => writeStretch(parseDay(from) ?? 0, parseDay(to) ?? 0),
   narrow: ({ from, to }, { chart, today }) => {
     const [first, last] = [parseDay(from), parseDay(to)];

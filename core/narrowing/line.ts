@@ -25,12 +25,13 @@ function drawnBy({ chart, draws }: PickerChart, id: string, word: string): strin
 export const line: NarrowingKind<LineNarrowing> = {
   kind: 'line',
   asksDrawn: true,
-  schema: object({
-    kind: mixed<'line'>().oneOf(['line']).required(),
-    chart: figure().integer().positive().required(),
-    series: string().required().max(40),
-    word: string().defined().max(500),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'line'>().oneOf(['line']).required(),
+      chart: figure().integer().positive().required(),
+      series: string().required().max(40),
+      word: string().defined().max(500),
+    }),
   say: ({ word }) => word || 'blank',
   narrow: ({ series, word }, { chart, columns }, picker) => {
     const column = drawnBy(picker, series, word);

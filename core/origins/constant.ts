@@ -15,10 +15,11 @@ export const constant: OriginKind<ConstantFigures> = {
   sentence: Sentence.of<ConstantFigures>({ kind: 'constant' })
     .slot('number', number())
     .words(' throughout'),
-  schema: object({
-    kind: mixed<'constant'>().oneOf(['constant']).required(),
-    number: figure().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'constant'>().oneOf(['constant']).required(),
+      number: figure().required(),
+    }),
   draft: () => ({ kind: 'constant', number: 100 }),
   say: ({ number }) => `${number} throughout`,
   lines: 'one level',

@@ -15,10 +15,11 @@ export const formula: OriginKind<FormulaFigures> = {
   sentence: Sentence.of<FormulaFigures>({ kind: 'formula' })
     .words('worked out as ')
     .slot('text', formulaOver('series', 'dial')),
-  schema: object({
-    kind: mixed<'formula'>().oneOf(['formula']).required(),
-    text: string().defined().max(longestFormula),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'formula'>().oneOf(['formula']).required(),
+      text: string().defined().max(longestFormula),
+    }),
   draft: () => ({ kind: 'formula', text: '' }),
   say: ({ text }) => `worked out as ${text || 'nothing yet'}`,
   lines: 'a line for each of theirs',

@@ -25,11 +25,12 @@ export const measure: OriginKind<MeasureFigures> = {
     .slot('measureId', chosen)
     .words(' in ')
     .slot('sourceId', storedName('source')),
-  schema: object({
-    kind: mixed<'measure'>().oneOf(['measure']).required(),
-    sourceId: figure().integer().positive().required(),
-    measureId: figure().integer().positive().nullable().defined(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'measure'>().oneOf(['measure']).required(),
+      sourceId: figure().integer().positive().required(),
+      measureId: figure().integer().positive().nullable().defined(),
+    }),
   draft: ({ sourceId }) => ({ kind: 'measure', sourceId, measureId: null }),
   say: () => 'a measure of its source',
   measure: ({ kind: _, ...asked }) => asked,

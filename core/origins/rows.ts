@@ -23,11 +23,12 @@ export const rows: OriginKind<RowsFigures> = {
   kind: 'rows',
   name: 'taken from a source',
   sentence: takenSaid<RowsFigures>('rows', inSource),
-  schema: object({
-    kind: mixed<'rows'>().oneOf(['rows']).required(),
-    sourceId: figure().integer().positive().required(),
-    ...aggregatedShape,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'rows'>().oneOf(['rows']).required(),
+      sourceId: figure().integer().positive().required(),
+      ...aggregatedShape,
+    }),
   draft: ({ rows: drafted }) => drafted && { ...drafted, kind: 'rows' },
   say: sayTaken,
   names: ({ column }) => column ?? 'Rows',

@@ -25,10 +25,11 @@ jest.mock('../origins/kinds', () => {
   const twice = {
     kind: 'twice',
     name: 'twice another series',
-    schema: object({
-      kind: mixed().oneOf(['twice']).required(),
-      of: string().required('Say which series is doubled.'),
-    }),
+    schema: () =>
+      object({
+        kind: mixed().oneOf(['twice']).required(),
+        of: string().required('Say which series is doubled.'),
+      }),
     draft: () => ({ kind: 'twice', of: '' }),
     say: ({ of }: { of: string }) => `twice ${of}`,
     find: ({ of }: { of: string }, { worked }: { worked: (text: string) => unknown }) =>

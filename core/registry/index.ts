@@ -3,8 +3,8 @@ import { type ISchema, type Lazy, lazy, mixed } from 'yup';
 /** What every kind of a thing has, whatever it is a kind of. */
 export interface Kind<Definition extends { kind: string }> {
   kind: Definition['kind'];
-  /** what a definition of this kind must be to be kept */
-  schema: ISchema<unknown>;
+  /** what a definition of this kind must be to be kept; made when it is first asked for */
+  schema: () => ISchema<unknown>;
   /** never there: it tells types what this is a kind of */
   readonly definition?: Definition;
 }
@@ -44,12 +44,17 @@ export function registry<K extends Kind<{ kind: string }>>(
     if (!found) throw new Error(`There is no ${what} ${kind}.`);
     return found;
   };
-  const none = mixed()
-    .nullable()
-    .test('kind', `There is no such ${what}.`, () => false);
+  const none = () =>
+    mixed()
+      .nullable()
+      .test('kind', `There is no such ${what}.`, () => false);
+  // Pages that only draw never ask: what is asked for is made once.
+  const made = new Map<K, ISchema<unknown>>();
   const schemaFor = (value: unknown) => {
-    const { kind } = Object(value) as Partial<K>;
-    return (byName.get(kind ?? '')?.schema ?? none) as ISchema<DefinitionOf<K>>;
+    const kind = byName.get((Object(value) as Partial<K>).kind ?? '');
+    const schema = kind && (made.get(kind) ?? kind.schema());
+    if (schema) made.set(kind, schema);
+    return (schema ?? none()) as ISchema<DefinitionOf<K>>;
   };
   return { kinds, of, schemaFor, schema: lazy(schemaFor) as Lazy<DefinitionOf<K>> };
 }

@@ -6,16 +6,17 @@ interface Shape<Definition extends { kind: string }> extends Kind<Definition> {
 }
 const square: Shape<{ kind: 'square'; side: number }> = {
   kind: 'square',
-  schema: object({ kind: mixed().oneOf(['square']).required(), side: number().required() }),
+  schema: () => object({ kind: mixed().oneOf(['square']).required(), side: number().required() }),
   area: ({ side }) => side * side,
 };
 const strip: Shape<{ kind: 'strip'; long: number; wide: number }> = {
   kind: 'strip',
-  schema: object({
-    kind: mixed().required(),
-    long: number().required(),
-    wide: number().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed().required(),
+      long: number().required(),
+      wide: number().required(),
+    }),
   area: ({ long, wide }) => long * wide,
 };
 const all = [square, strip];

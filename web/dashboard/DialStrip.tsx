@@ -1,4 +1,4 @@
-import { type ReactNode, useId } from 'react';
+import type { ReactNode } from 'react';
 import type { PlacedChart } from '../../contract';
 import {
   type DialDefinition,
@@ -7,18 +7,21 @@ import {
   type Turns,
   turnsOf,
 } from '../../core/dials';
-import { figureFormat, writeFigure } from '../../core/labels';
+import { type DateStyle, figureFormat, writeFigure } from '../../core/labels';
+import { Choice, DayField, Range } from '../hands';
 import type { TurnedDials } from '../reading';
 
 interface DialStripProps {
   charts: readonly PlacedChart[];
   turned: TurnedDials;
+  /** how the dashboard writes dates */
+  dates: DateStyle;
   onTurn: (name: string, value: DialValue) => void;
   onReset: () => void;
 }
 
 /** The dials of all charts of a dashboard, those of one name once: readers turn them for themselves. */
-export function DialStrip({ charts, turned, onTurn, onReset }: DialStripProps) {
+export function DialStrip({ charts, turned, dates, onTurn, onReset }: DialStripProps) {
   const all = charts.flatMap(({ definition }) => definition.dials);
   const dials = [
     ...new Map([...all].reverse().map((dial) => [dial.name, dial])).values(),
@@ -31,6 +34,7 @@ export function DialStrip({ charts, turned, onTurn, onReset }: DialStripProps) {
         <Dial
           key={dial.name}
           dial={dial}
+          dates={dates}
           value={dialValues([dial], turned).get(dial.id) ?? dial.value}
           onTurn={(value) => onTurn(dial.name, value)}
         />
@@ -47,27 +51,28 @@ export function DialStrip({ charts, turned, onTurn, onReset }: DialStripProps) {
 interface DialProps {
   dial: DialDefinition;
   value: DialValue;
+  dates: DateStyle;
   onTurn: (value: DialValue) => void;
 }
 
-function Dial({ dial, value, onTurn }: DialProps) {
-  const id = useId();
+function Dial({ dial, value, dates, onTurn }: DialProps) {
   const turns = turnsOf(dial);
   const Hand = hands[turns.by] as (props: HandProps<Turns>) => ReactNode;
   return (
     <span className="dial">
-      <label htmlFor={id} className="dial-name">
+      <span className="dial-name" aria-hidden>
         {dial.name}
-      </label>
-      <Hand {...{ id, turns, value, onTurn }} />
+      </span>
+      <Hand {...{ label: dial.name, turns, value, dates, onTurn }} />
     </span>
   );
 }
 
 interface HandProps<How extends Turns> {
-  id: string;
+  label: string;
   turns: How;
   value: DialValue;
+  dates: DateStyle;
   onTurn: (value: DialValue) => void;
 }
 
@@ -80,52 +85,22 @@ const hands: { [Name in Turns['by']]: (props: By<Name>) => ReactNode } = {
   date: Day,
 };
 
-function Slider({ id, turns: { from, to, step }, value, onTurn }: By<'number'>) {
+function Slider({ label, turns: { from, to, step }, value, onTurn }: By<'number'>) {
   const number = Number(value);
-  const format = figureFormat(Math.max(Math.abs(from), Math.abs(to)), false);
-  const written = writeFigure(number, format);
+  const said = writeFigure(number, figureFormat(Math.max(Math.abs(from), Math.abs(to)), false));
   return (
     <>
-      <input
-        id={id}
-        type="range"
-        min={from}
-        max={to}
-        step={step}
-        value={number}
-        aria-valuetext={written}
-        onChange={({ target }) => onTurn(Number(target.value))}
-      />
-      <output htmlFor={id}>{written}</output>
+      <Range {...{ label, from, to, step, said }} value={number} onChange={onTurn} />
+      <output>{said}</output>
     </>
   );
 }
 
-function Words({ id, turns: { choices }, value, onTurn }: By<'choice'>) {
-  return (
-    <select
-      id={id}
-      className="input"
-      value={String(value)}
-      onChange={({ target }) => onTurn(target.value)}
-    >
-      {choices.map((choice) => (
-        <option key={choice} value={choice}>
-          {choice || 'all'}
-        </option>
-      ))}
-    </select>
-  );
+function Words({ label, turns: { choices }, value, onTurn }: By<'choice'>) {
+  const options = choices.map((choice) => ({ value: choice, label: choice || 'all' }));
+  return <Choice {...{ label, options }} value={String(value)} onChange={onTurn} />;
 }
 
-function Day({ id, value, onTurn }: By<'date'>) {
-  return (
-    <input
-      id={id}
-      className="input"
-      type="date"
-      value={String(value)}
-      onChange={({ target }) => target.value && onTurn(target.value)}
-    />
-  );
+function Day({ label, value, dates, onTurn }: By<'date'>) {
+  return <DayField {...{ label, dates }} value={String(value)} onChange={onTurn} />;
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
+import { Choice } from '../hands';
 import { NotesList } from '../notes';
 
 interface NotesColumnProps {
@@ -21,6 +22,11 @@ interface NotesColumnProps {
 }
 
 type Order = 'newest' | 'date';
+
+const orders = [
+  { value: 'newest', label: 'newest first' },
+  { value: 'date', label: 'by their dates' },
+];
 
 /** Those of a whole chart come before all days. */
 const dayOf = ({ day }: Note) => day ?? '';
@@ -64,15 +70,12 @@ export function NotesColumn(props: NotesColumnProps) {
         <>
           {notes.length > 1 && (
             <div className="row notes-order small">
-              <select
-                className="input"
-                aria-label="Order of the notes"
+              <Choice
+                label="Order of the notes"
                 value={order}
-                onChange={({ target }) => setOrder(target.value as Order)}
-              >
-                <option value="newest">newest first</option>
-                <option value="date">by their dates</option>
-              </select>
+                options={orders}
+                onChange={(next) => setOrder(next as Order)}
+              />
               <NotesFilter
                 label="Notes by"
                 every="by everybody"
@@ -114,19 +117,6 @@ interface NotesFilterProps {
 /** Shows the notes of one kind alone; nothing to choose where all are of one. */
 function NotesFilter({ label, every, value, options, onChange }: NotesFilterProps) {
   if (options.length < 2) return null;
-  return (
-    <select
-      className="input"
-      aria-label={label}
-      value={value}
-      onChange={({ target }) => onChange(target.value)}
-    >
-      <option value="">{every}</option>
-      {options.map((option) => (
-        <option key={option.value} value={option.value}>
-          {option.label}
-        </option>
-      ))}
-    </select>
-  );
+  const all = [{ value: '', label: every }, ...options];
+  return <Choice {...{ label, value, onChange }} options={all} />;
 }

@@ -1,5 +1,6 @@
 import type { DrawnChart, ReplayDefinition } from '../../core/chart';
 import { lineFollowed, type Reading, replayedAt } from '../../core/reading';
+import { Choice, Range, Tick } from '../hands';
 import type { Replay } from '../plot';
 
 interface ReplayStripProps {
@@ -32,42 +33,29 @@ export function ReplayStrip({ reading, highlight, replay, definition, onClose }:
       <button type="button" className="act" onClick={() => seek(place - 1)} disabled={at <= 0}>
         Back
       </button>
-      <input
-        type="range"
-        aria-label="Replayed up to"
-        aria-valuetext={period}
-        min={0}
-        max={last}
+      <Range
+        label="Replayed up to"
+        from={0}
+        to={last}
         step={1}
         value={place}
-        onChange={({ target }) => seek(Number(target.value))}
+        said={period}
+        onChange={seek}
       />
       <button type="button" className="act" onClick={() => seek(place + 1)} disabled={at >= last}>
         On
       </button>
       {!still && (
         <>
-          <label>
-            <span className="visually-hidden">All of it in</span>
-            <select
-              value={seconds}
-              onChange={({ target }) => replay.setSeconds(Number(target.value))}
-            >
-              {durations.map((each) => (
-                <option key={each} value={each}>
-                  in {each} s
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="row">
-            <input
-              type="checkbox"
-              checked={loops}
-              onChange={({ target }) => replay.setLoops(target.checked)}
-            />
+          <Choice
+            label="All of it in"
+            value={String(seconds)}
+            options={durations.map((each) => ({ value: String(each), label: `in ${each} s` }))}
+            onChange={(next) => replay.setSeconds(Number(next))}
+          />
+          <Tick checked={loops} onChange={replay.setLoops}>
             again and again
-          </label>
+          </Tick>
         </>
       )}
       <output className="replay-said" aria-live={playing ? 'off' : 'polite'}>

@@ -2,6 +2,7 @@ export { Button } from './Button';
 export { greyed, lettered, page, shadeAlong, shades } from './colours';
 export { Empty } from './Empty';
 export { Menu, type MenuItem } from './Menu';
+export { sayPictured, whenPictured } from './pictured';
 export { Pennant } from './Pennant';
 export { saveFile } from './saveFile';
 export { ScrollTable } from './ScrollTable';

@@ -1,5 +1,6 @@
 import type { Day } from '../../core/calendar';
 import type { PeriodChoice } from '../../core/arrangements';
+import { Choice } from '../hands';
 
 interface PeriodChoiceFieldProps {
   choice: PeriodChoice;
@@ -9,23 +10,19 @@ interface PeriodChoiceFieldProps {
 /** A period that readers choose for themselves, as the later one of a slope. */
 export function PeriodChoiceField({ choice, onChoose }: PeriodChoiceFieldProps) {
   const { label, chosen, periods } = choice;
+  const options = periods.map(({ start, label: name }) => ({ value: String(start), label: name }));
+  const isSet = chosen !== null && !periods.some(({ start }) => start === chosen);
   return (
-    <label className="period-choice small">
-      <span className="quiet">{label}</span>
-      <select
-        className="input"
-        value={chosen ?? ''}
-        onChange={({ target }) => onChoose(Number(target.value))}
-      >
-        {chosen !== null && !periods.some(({ start }) => start === chosen) && (
-          <option value={chosen}>as set</option>
-        )}
-        {periods.map(({ start, label: name }) => (
-          <option key={start} value={start}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
+    <span className="period-choice small">
+      <span className="quiet" aria-hidden>
+        {label}
+      </span>
+      <Choice
+        label={label}
+        value={String(chosen ?? '')}
+        options={isSet ? [{ value: String(chosen), label: 'as set' }, ...options] : options}
+        onChange={(start) => onChoose(Number(start))}
+      />
+    </span>
   );
 }

@@ -1,5 +1,6 @@
 import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
 import type { Drawing } from '../picture';
+import { sayPictured } from '../look';
 import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */
@@ -50,6 +51,7 @@ async function drawWaiting() {
     await library.react(node, data, layout, { staticPlot: true, displayModeBar: false });
     node.dataset.drawn = String(Number(node.dataset.drawn ?? 0) + 1);
   }
+  sayPictured();
 }
 
 /** Draws into an element, anew whenever the drawing changes. */

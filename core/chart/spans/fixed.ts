@@ -36,11 +36,12 @@ export const fixed: SpanKind<FixedSpan> = {
       Sentence.of<FixedSpan>({ kind: 'fixed', from: null, to: null }).words('all there is'),
     ],
   ),
-  schema: object({
-    kind: mixed<'fixed'>().oneOf(['fixed']).required(),
-    from: dateText(),
-    to: dateText(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'fixed'>().oneOf(['fixed']).required(),
+      from: dateText(),
+      to: dateText(),
+    }),
   reach: ({ from, to }, { grain }) => {
     const startOf = (text: string | null) => {
       const day = text === null ? null : parseDay(text);

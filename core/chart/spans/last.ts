@@ -15,10 +15,11 @@ export const last: SpanKind<LastSpan> = {
   sentence: Sentence.of<LastSpan>({ kind: 'last' })
     .words('the last ')
     .slot('count', counted('period', { from: 1, to: 4000 })),
-  schema: object({
-    kind: mixed<'last'>().oneOf(['last']).required(),
-    count: figure().integer().min(1).max(4000).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'last'>().oneOf(['last']).required(),
+      count: figure().integer().min(1).max(4000).required(),
+    }),
   reach: ({ count }, { today, grain }) => {
     const to = periodStart(today, grain);
     return { from: firstOf(count, to, grain), to };

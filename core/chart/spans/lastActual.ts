@@ -27,10 +27,11 @@ export const lastActual: SpanKind<LastActualSpan> = {
       ),
     ],
   ),
-  schema: object({
-    kind: mixed<'lastActual'>().oneOf(['lastActual']).required(),
-    count: figure().integer().min(1).max(4000).nullable().defined(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'lastActual'>().oneOf(['lastActual']).required(),
+      count: figure().integer().min(1).max(4000).nullable().defined(),
+    }),
   reach: ({ count }, { today, grain, lastActual: day }) => {
     const to = periodStart(day ?? today, grain);
     return { from: count === null ? null : firstOf(count, to, grain), to };

@@ -11,7 +11,7 @@ export interface ThisYearSpan {
 export const thisYear: SpanKind<ThisYearSpan> = {
   kind: 'thisYear',
   sentence: Sentence.of<ThisYearSpan>({ kind: 'thisYear' }).words('this fiscal year'),
-  schema: object({ kind: mixed<'thisYear'>().oneOf(['thisYear']).required() }),
+  schema: () => object({ kind: mixed<'thisYear'>().oneOf(['thisYear']).required() }),
   reach: (_, { today, grain, yearStart }) => {
     const year = yearOf(today, yearStart);
     return {

@@ -31,11 +31,12 @@ export const calendarCondition: ConditionKind<CalendarCondition> = {
     [({ part }) => part === 'months', calendarSentence('months', 'falls in ', shortMonthNames)],
     [() => true, calendarSentence('weekdays', 'falls on ', shortWeekdayNames)],
   ),
-  schema: object({
-    kind: mixed<'calendar'>().oneOf(['calendar']).required(),
-    part: mixed<CalendarCondition['part']>().oneOf(['months', 'weekdays']).required(),
-    values: list(figure().integer().min(1).max(12).required(), 12).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'calendar'>().oneOf(['calendar']).required(),
+      part: mixed<CalendarCondition['part']>().oneOf(['months', 'weekdays']).required(),
+      values: list(figure().integer().min(1).max(12).required(), 12).required(),
+    }),
   say: ({ part, values }) => {
     const names = part === 'months' ? shortMonthNames : shortWeekdayNames;
     const known = values.flatMap((value) => names[value - 1] ?? []);

@@ -23,11 +23,12 @@ export const changeCondition: ConditionKind<ChangeCondition> = {
       between('by ', number({ from: 0, to: 100_000, first: 10 }), '% or more'),
       ' ',
     ),
-  schema: object({
-    kind: mixed<'change'>().oneOf(['change']).required(),
-    is: mixed<ChangeCondition['is']>().oneOf(['up', 'down']).required(),
-    percent: figure().min(0).max(100_000).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'change'>().oneOf(['change']).required(),
+      is: mixed<ChangeCondition['is']>().oneOf(['up', 'down']).required(),
+      percent: figure().min(0).max(100_000).required(),
+    }),
   say: ({ is, percent }) =>
     `${is} on the period before${percent > 0 ? ` by ${percent}% or more` : ''}`,
   test: ({ is, percent }, { line: { figures, open }, exact }) =>

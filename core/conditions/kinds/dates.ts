@@ -23,11 +23,12 @@ export const datesCondition: ConditionKind<DatesCondition> = {
     [({ is }) => is === 'before', dated('before', 'is before ', '')],
     [() => true, dated('from', 'is from ', ' on')],
   ),
-  schema: object({
-    kind: mixed<'dates'>().oneOf(['dates']).required(),
-    is: mixed<DatesCondition['is']>().oneOf(['before', 'from']).required(),
-    date: dateText(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'dates'>().oneOf(['dates']).required(),
+      is: mixed<DatesCondition['is']>().oneOf(['before', 'from']).required(),
+      date: dateText(),
+    }),
   say: ({ is, date }) => {
     const day = date === null ? null : parseDay(date);
     return `${is === 'before' ? 'before' : 'from'} ${day === null ? 'today' : writeDay(day)}${is === 'from' ? ' on' : ''}`;

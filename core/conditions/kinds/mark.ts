@@ -23,10 +23,11 @@ export const markCondition: ConditionKind<MarkCondition> = {
       ['on', 'is on its mark'],
     ]),
   ),
-  schema: object({
-    kind: mixed<'mark'>().oneOf(['mark']).required(),
-    is: mixed<'on' | 'off'>().oneOf(['on', 'off']).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'mark'>().oneOf(['mark']).required(),
+      is: mixed<'on' | 'off'>().oneOf(['on', 'off']).required(),
+    }),
   byMark: true,
   say: ({ is }, { mark, good }) => (mark === '' ? `${is} the mark` : `${words[good][is]} ${mark}`),
   test: ({ is }, { judgements }) => ({

@@ -19,11 +19,12 @@ export const runningCondition: ConditionKind<RunningCondition> = {
     .words(' its mark for the ')
     .slot('nth', ordinal(writeOrdinal, { from: 2, to: 400, whole: true, first: 3 }))
     .words(' period running'),
-  schema: object({
-    kind: mixed<'running'>().oneOf(['running']).required(),
-    is: mixed<RunningCondition['is']>().oneOf(['on', 'off']).required(),
-    nth: figure().integer().min(2).max(400).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'running'>().oneOf(['running']).required(),
+      is: mixed<RunningCondition['is']>().oneOf(['on', 'off']).required(),
+      nth: figure().integer().min(2).max(400).required(),
+    }),
   byMark: true,
   say: ({ is, nth }, { mark }) =>
     `${is} ${mark || 'the mark'} for the ${writeOrdinal(nth)} period running`,

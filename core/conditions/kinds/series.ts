@@ -17,11 +17,12 @@ export const seriesCondition: ConditionKind<SeriesCondition> = {
     .slot('is', choice(sideWords))
     .words(' ')
     .slot('series', partName('series')),
-  schema: object({
-    kind: mixed<'series'>().oneOf(['series']).required(),
-    is: mixed<Side>().oneOf(sides).required(),
-    series: string().required().max(40),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'series'>().oneOf(['series']).required(),
+      is: mixed<Side>().oneOf(sides).required(),
+      series: string().required().max(40),
+    }),
   say: ({ is, series }, names) => `${sideWords[is]} ${names.series(series)}`,
   test: ({ is, series }, context) => {
     const { line } = context;

@@ -44,15 +44,16 @@ export const severalCondition = <Each extends { kind: string }>(all: {
     .words(' of ')
     .slot('of', orNone('nothing', severalOf(between('(', later(all.sentence), ')')))),
   // Made when it is asked for: it holds itself.
-  schema: lazy(() =>
-    object({
-      kind: mixed<'several'>().oneOf(['several']).required(),
-      how: mixed<SeveralCondition<Each>['how']>().oneOf(['all', 'any']).required(),
-      of: array(all.schema() as never)
-        .max(most)
-        .required(),
-    }),
-  ),
+  schema: () =>
+    lazy(() =>
+      object({
+        kind: mixed<'several'>().oneOf(['several']).required(),
+        how: mixed<SeveralCondition<Each>['how']>().oneOf(['all', 'any']).required(),
+        of: array(all.schema() as never)
+          .max(most)
+          .required(),
+      }),
+    ),
   say: ({ how, of }, names) =>
     of.map((each) => all.say(each, names)).join(how === 'all' ? ' and ' : ' or ') || 'nothing yet',
   test: ({ how, of }, context): Test => {

@@ -18,11 +18,12 @@ export const valueCondition: ConditionKind<ValueCondition> = {
     .slot('is', choice(sideWords))
     .words(' ')
     .slot('to', edgeEntry),
-  schema: object({
-    kind: mixed<'value'>().oneOf(['value']).required(),
-    is: mixed<Side>().oneOf(sides).required(),
-    to: edgeSchema,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'value'>().oneOf(['value']).required(),
+      is: mixed<Side>().oneOf(sides).required(),
+      to: edgeSchema,
+    }),
   say: ({ is, to }, names) =>
     `${sideWords[is]} ${sayEdge(to, names.dial)}${'series' in to ? ` of ${names.series(to.series)}` : ''}`,
   test: ({ is, to }, context) => {

@@ -44,11 +44,12 @@ export const withinCondition: ConditionKind<WithinCondition> = {
         .words('% from its mark'),
     ],
   ),
-  schema: object({
-    kind: mixed<'within'>().oneOf(['within']).required(),
-    is: mixed<WithinCondition['is']>().oneOf(['within', 'beyond']).required(),
-    percent: figure().min(0).max(1000).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'within'>().oneOf(['within']).required(),
+      is: mixed<WithinCondition['is']>().oneOf(['within', 'beyond']).required(),
+      percent: figure().min(0).max(1000).required(),
+    }),
   byMark: true,
   say: ({ is, percent }, { mark }) =>
     `${is === 'within' ? 'within' : 'farther than'} ${percent}% ${is === 'within' ? 'of' : 'from'} ${mark || 'its mark'}`,

@@ -17,13 +17,14 @@ export const yardstickCondition: ConditionKind<YardstickCondition> = {
     .slot('is', choice({ ...sideWords, inside: 'within', outside: 'outside' }))
     .words(' ')
     .slot('yardstick', partName('yardstick', 'held')),
-  schema: object({
-    kind: mixed<'yardstick'>().oneOf(['yardstick']).required(),
-    is: mixed<YardstickCondition['is']>()
-      .oneOf([...sides, 'inside', 'outside'])
-      .required(),
-    yardstick: string().defined().max(40),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'yardstick'>().oneOf(['yardstick']).required(),
+      is: mixed<YardstickCondition['is']>()
+        .oneOf([...sides, 'inside', 'outside'])
+        .required(),
+      yardstick: string().defined().max(40),
+    }),
   say: ({ is, yardstick }, names) => {
     const words = is === 'inside' ? 'within' : is === 'outside' ? 'outside' : sideWords[is];
     return `${words} ${names.yardstick(yardstick)}`;

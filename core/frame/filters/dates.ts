@@ -21,12 +21,13 @@ export const datesFilter: FilterKind<DatesFilter> = {
     most: ' is up to ',
     any: ' is any date',
   }),
-  schema: object({
-    kind: mixed<'dates'>().oneOf(['dates']).required(),
-    column: string().required().max(200),
-    from: dateText(),
-    to: dateText(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'dates'>().oneOf(['dates']).required(),
+      column: string().required().max(200),
+      from: dateText(),
+      to: dateText(),
+    }),
   compares: ({ column, from, to }) => ({
     is: 'between',
     of: 'date',

@@ -21,12 +21,13 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
     most: ' is at most ',
     any: ' is any figure',
   }),
-  schema: object({
-    kind: mixed<'numbers'>().oneOf(['numbers']).required(),
-    column: string().required().max(200),
-    from: figure().nullable().defined(),
-    to: figure().nullable().defined(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'numbers'>().oneOf(['numbers']).required(),
+      column: string().required().max(200),
+      from: figure().nullable().defined(),
+      to: figure().nullable().defined(),
+    }),
   compares: ({ column, from, to }) => ({
     is: 'between',
     of: 'number',

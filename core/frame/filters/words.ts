@@ -26,12 +26,13 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     .slot('column', columnOf('text'))
     .slot('keep', yesOrNo(' is ', ' is not '), 'Kept')
     .slot('words', wordsKept, 'Words'),
-  schema: object({
-    kind: mixed<'words'>().oneOf(['words']).required(),
-    column: string().required().max(200),
-    words: list(string().defined().max(500), mostWords).required(),
-    keep: boolean().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'words'>().oneOf(['words']).required(),
+      column: string().required().max(200),
+      words: list(string().defined().max(500), mostWords).required(),
+      keep: boolean().required(),
+    }),
   compares: ({ column, words, keep }) => {
     const among: Comparison = { is: 'among', column, words };
     return keep && words.length > 0 ? among : { is: 'not', of: among };

@@ -13,13 +13,14 @@ export interface ColumnsStep extends StepBase {
 export const columnsKind: StepKind<ColumnsStep> = {
   kind: 'columns',
   name: 'Keep or leave out columns',
-  schema: object({
-    id: string().required(),
-    kind: string<'columns'>().oneOf(['columns']).required(),
-    off: boolean(),
-    keep: boolean().required(),
-    columns: array(string().required().max(200)).max(500).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'columns'>().oneOf(['columns']).required(),
+      off: boolean(),
+      keep: boolean().required(),
+      columns: array(string().required().max(200)).max(500).required(),
+    }),
   draft: (columns) => ({ keep: false, columns: columns.slice(-1) as string[] }),
   say: ({ keep, columns }) => [
     {

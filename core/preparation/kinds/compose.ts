@@ -32,17 +32,18 @@ export interface ComposeStep extends StepBase {
 export const compose: StepKind<ComposeStep> = {
   kind: 'compose',
   name: 'Put a date together',
-  schema: object({
-    id: string().required(),
-    kind: string<'compose'>().oneOf(['compose']).required(),
-    off: boolean(),
-    name: string().trim().required().max(190),
-    yearColumn: string().max(200).nullable().defined().default(null),
-    year: number().integer().min(1).max(9999).nullable().defined().default(null),
-    part: mixed<Part>().oneOf(parts).required(),
-    partColumn: string().required().max(200),
-    dayColumn: string().max(200).nullable().defined().default(null),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'compose'>().oneOf(['compose']).required(),
+      off: boolean(),
+      name: string().trim().required().max(190),
+      yearColumn: string().max(200).nullable().defined().default(null),
+      year: number().integer().min(1).max(9999).nullable().defined().default(null),
+      part: mixed<Part>().oneOf(parts).required(),
+      partColumn: string().required().max(200),
+      dayColumn: string().max(200).nullable().defined().default(null),
+    }),
   draft: (columns) => ({
     name: freshName('Date', columns),
     yearColumn: columns[0] ?? null,

@@ -14,13 +14,14 @@ export interface ComputeStep extends StepBase {
 export const compute: StepKind<ComputeStep> = {
   kind: 'compute',
   name: 'Work out a column',
-  schema: object({
-    id: string().required(),
-    kind: string<'compute'>().oneOf(['compute']).required(),
-    off: boolean(),
-    name: string().trim().required('Write the name of the column.').max(190),
-    formula: string().required('Write a formula.').max(longestFormula),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'compute'>().oneOf(['compute']).required(),
+      off: boolean(),
+      name: string().trim().required('Write the name of the column.').max(190),
+      formula: string().required('Write a formula.').max(longestFormula),
+    }),
   draft: (columns) => ({
     name: freshName('Computed', columns),
     formula: `${writtenName(columns.at(-1) ?? '')} * 1`,

@@ -11,12 +11,13 @@ export interface FillDownStep extends StepBase {
 export const fillDown: StepKind<FillDownStep> = {
   kind: 'fillDown',
   name: 'Fill blanks from above',
-  schema: object({
-    id: string().required(),
-    kind: string<'fillDown'>().oneOf(['fillDown']).required(),
-    off: boolean(),
-    columns: array(string().required().max(200)).max(200).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'fillDown'>().oneOf(['fillDown']).required(),
+      off: boolean(),
+      columns: array(string().required().max(200)).max(200).required(),
+    }),
   draft: (columns) => ({ columns: columns.slice(0, 1) as string[] }),
   say: ({ columns }) => [
     'Fill the blanks of ',

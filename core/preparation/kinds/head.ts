@@ -22,17 +22,18 @@ const rowChoices = (text: string, field: 'from' | 'to') =>
 export const head: StepKind<HeadStep> = {
   kind: 'head',
   name: 'Names of the columns',
-  schema: object({
-    id: string().required(),
-    kind: string<'head'>().oneOf(['head']).required(),
-    off: boolean(),
-    from: number().integer().min(1).max(most.above).nullable().defined(),
-    to: number().integer().min(0).max(most.above).required(),
-  }).test(
-    'order',
-    'The head ends before it begins, or is longer than three rows.',
-    ({ from, to }) => from === null || (to >= from && to < from + most.rows),
-  ),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'head'>().oneOf(['head']).required(),
+      off: boolean(),
+      from: number().integer().min(1).max(most.above).nullable().defined(),
+      to: number().integer().min(0).max(most.above).required(),
+    }).test(
+      'order',
+      'The head ends before it begins, or is longer than three rows.',
+      ({ from, to }) => from === null || (to >= from && to < from + most.rows),
+    ),
   draft: () => ({ from: 1, to: 1 }),
   say: ({ from, to }) =>
     from === null

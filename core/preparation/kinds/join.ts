@@ -18,15 +18,16 @@ export interface JoinStep extends StepBase {
 export const join: StepKind<JoinStep> = {
   kind: 'join',
   name: 'Look up columns in another source',
-  schema: object({
-    id: string().required(),
-    kind: string<'join'>().oneOf(['join']).required(),
-    off: boolean(),
-    sourceId: number().integer().positive().required(),
-    key: string().required().max(200),
-    lookupKey: string().required().max(200),
-    take: array(string().required().max(200)).min(1).max(50).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'join'>().oneOf(['join']).required(),
+      off: boolean(),
+      sourceId: number().integer().positive().required(),
+      key: string().required().max(200),
+      lookupKey: string().required().max(200),
+      take: array(string().required().max(200)).min(1).max(50).required(),
+    }),
   draft: ([key = '']) => ({ sourceId: 0, key, lookupKey: key, take: [] }),
   say: ({ sourceId, key, lookupKey, take }) => [
     'Look up ',

@@ -12,13 +12,14 @@ export interface RenameStep extends StepBase {
 export const rename: StepKind<RenameStep> = {
   kind: 'rename',
   name: 'Rename a column',
-  schema: object({
-    id: string().required(),
-    kind: string<'rename'>().oneOf(['rename']).required(),
-    off: boolean(),
-    column: string().required().max(200),
-    name: string().trim().required('Write the new name.').max(190),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'rename'>().oneOf(['rename']).required(),
+      off: boolean(),
+      column: string().required().max(200),
+      name: string().trim().required('Write the new name.').max(190),
+    }),
   draft: ([column = '']) => ({ column, name: `${column} renamed` }),
   say: ({ column, name }) => [
     'Rename ',

@@ -13,14 +13,15 @@ export interface RowsStep extends StepBase {
 export const rowsKind: StepKind<RowsStep> = {
   kind: 'rows',
   name: 'Keep or leave out rows by a word',
-  schema: object({
-    id: string().required(),
-    kind: string<'rows'>().oneOf(['rows']).required(),
-    off: boolean(),
-    column: string().required().max(200),
-    keep: boolean().required(),
-    words: array(string().defined().max(500)).max(500).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'rows'>().oneOf(['rows']).required(),
+      off: boolean(),
+      column: string().required().max(200),
+      keep: boolean().required(),
+      words: array(string().defined().max(500)).max(500).required(),
+    }),
   draft: ([column = '']) => ({ column, keep: false, words: [] }),
   say: ({ column, keep, words }) => [
     {

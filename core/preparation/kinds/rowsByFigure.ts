@@ -23,16 +23,17 @@ export interface RowsByFigureStep extends StepBase {
 export const rowsByFigure: StepKind<RowsByFigureStep> = {
   kind: 'rowsByFigure',
   name: 'Keep rows by a figure',
-  schema: object({
-    id: string().required(),
-    kind: string<'rowsByFigure'>().oneOf(['rowsByFigure']).required(),
-    off: boolean(),
-    column: string().required().max(200),
-    comparison: mixed<Comparison>()
-      .oneOf(Object.keys(comparisons) as Comparison[])
-      .required(),
-    limit: number().required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'rowsByFigure'>().oneOf(['rowsByFigure']).required(),
+      off: boolean(),
+      column: string().required().max(200),
+      comparison: mixed<Comparison>()
+        .oneOf(Object.keys(comparisons) as Comparison[])
+        .required(),
+      limit: number().required(),
+    }),
   draft: (columns) => ({ column: columns.at(-1) ?? '', comparison: 'at least', limit: 0 }),
   say: ({ column, comparison, limit }) => [
     'Keep only the rows whose ',

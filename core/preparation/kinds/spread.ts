@@ -30,14 +30,15 @@ const mostMeasures = 40;
 export const spread: StepKind<SpreadStep> = {
   kind: 'spread',
   name: 'Give each measure a column',
-  schema: object({
-    id: string().required(),
-    kind: string<'spread'>().oneOf(['spread']).required(),
-    off: boolean(),
-    measure: string().required().max(200),
-    value: string().required().max(200),
-    words: array(string().required().max(190)).min(1).max(mostMeasures).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'spread'>().oneOf(['spread']).required(),
+      off: boolean(),
+      measure: string().required().max(200),
+      value: string().required().max(200),
+      words: array(string().required().max(190)).min(1).max(mostMeasures).required(),
+    }),
   draft: ([measure = '', value = '']) => ({ measure, value, words: [] }),
   say: ({ measure, value, words }) => [
     'Give each of ',

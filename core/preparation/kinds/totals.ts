@@ -15,13 +15,14 @@ export interface TotalsStep extends StepBase {
 export const totals: StepKind<TotalsStep> = {
   kind: 'totals',
   name: 'Leave out total rows',
-  schema: object({
-    id: string().required(),
-    kind: string<'totals'>().oneOf(['totals']).required(),
-    off: boolean(),
-    column: string().required().max(200),
-    words: array(string().defined().max(500)).max(500).nullable().defined().default(null),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'totals'>().oneOf(['totals']).required(),
+      off: boolean(),
+      column: string().required().max(200),
+      words: array(string().defined().max(500)).max(500).nullable().defined().default(null),
+    }),
   draft: ([column = '']) => ({ column, words: null }),
   say: ({ column, words }) => [
     'Leave out total rows, where ',

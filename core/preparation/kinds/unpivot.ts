@@ -29,16 +29,17 @@ export interface UnpivotStep extends StepBase {
 export const unpivot: StepKind<UnpivotStep> = {
   kind: 'unpivot',
   name: 'Turn columns into rows',
-  schema: object({
-    id: string().required(),
-    kind: string<'unpivot'>().oneOf(['unpivot']).required(),
-    off: boolean(),
-    naming: mixed<PeriodKind>().oneOf(periodKinds).nullable().defined().default(null),
-    columns: array(string().required().max(200)).max(500).required(),
-    names: string().trim().required().max(190),
-    rest: string().trim().min(1).max(190).nullable().defined().default(null),
-    values: string().trim().required().max(190),
-  }),
+  schema: () =>
+    object({
+      id: string().required(),
+      kind: string<'unpivot'>().oneOf(['unpivot']).required(),
+      off: boolean(),
+      naming: mixed<PeriodKind>().oneOf(periodKinds).nullable().defined().default(null),
+      columns: array(string().required().max(200)).max(500).required(),
+      names: string().trim().required().max(190),
+      rest: string().trim().min(1).max(190).nullable().defined().default(null),
+      values: string().trim().required().max(190),
+    }),
   draft: (columns) => ({
     naming: null,
     columns: columns.slice(1) as string[],

@@ -10,7 +10,7 @@ export interface ChangePick {
 export const change: PickKind<ChangePick> = {
   kind: 'change',
   sentence: Sentence.of<ChangePick>({ kind: 'change' }).words('the largest change'),
-  schema: object({ kind: mixed<'change'>().oneOf(['change']).required() }),
+  schema: () => object({ kind: mixed<'change'>().oneOf(['change']).required() }),
   say: () => 'largest change',
   pick: (candidates, _, { change: changeOf }) => {
     const sizes = candidates.map((each) => Math.abs(changeOf(each) ?? 0));

@@ -13,7 +13,7 @@ export interface LastPick {
 export const first: PickKind<FirstPick> = {
   kind: 'first',
   sentence: Sentence.of<FirstPick>({ kind: 'first' }).words('the first'),
-  schema: object({ kind: mixed<'first'>().oneOf(['first']).required() }),
+  schema: () => object({ kind: mixed<'first'>().oneOf(['first']).required() }),
   say: () => 'first',
   byLine: true,
   pick: (candidates) => candidates.slice(0, 1),
@@ -22,7 +22,7 @@ export const first: PickKind<FirstPick> = {
 export const last: PickKind<LastPick> = {
   kind: 'last',
   sentence: Sentence.of<LastPick>({ kind: 'last' }).words('the last'),
-  schema: object({ kind: mixed<'last'>().oneOf(['last']).required() }),
+  schema: () => object({ kind: mixed<'last'>().oneOf(['last']).required() }),
   say: () => 'last',
   byLine: true,
   pick: (candidates) => candidates.slice(-1),

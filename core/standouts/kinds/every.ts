@@ -25,10 +25,11 @@ export const every: PickKind<EveryPick> = {
         .words(' point'),
     ],
   ),
-  schema: object({
-    kind: mixed<'every'>().oneOf(['every']).required(),
-    nth: figure().integer().min(1).max(400).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'every'>().oneOf(['every']).required(),
+      nth: figure().integer().min(1).max(400).required(),
+    }),
   say: ({ nth }) => (nth === 1 ? 'every point' : `one point in ${nth}`),
   byLine: true,
   pick: (candidates, { nth }) =>

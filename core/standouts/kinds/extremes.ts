@@ -19,7 +19,7 @@ const best = (candidates: readonly Candidate[], sign: 1 | -1) => {
 export const highest: PickKind<HighestPick> = {
   kind: 'highest',
   sentence: Sentence.of<HighestPick>({ kind: 'highest' }).words('the highest'),
-  schema: object({ kind: mixed<'highest'>().oneOf(['highest']).required() }),
+  schema: () => object({ kind: mixed<'highest'>().oneOf(['highest']).required() }),
   say: () => 'highest',
   extreme: true,
   pick: (candidates) => best(candidates, 1),
@@ -28,7 +28,7 @@ export const highest: PickKind<HighestPick> = {
 export const lowest: PickKind<LowestPick> = {
   kind: 'lowest',
   sentence: Sentence.of<LowestPick>({ kind: 'lowest' }).words('the lowest'),
-  schema: object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
+  schema: () => object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
   say: () => 'lowest',
   extreme: true,
   pick: (candidates) => best(candidates, -1),

@@ -30,11 +30,12 @@ export const largest: PickKind<LargestPick> = {
         .words(' largest'),
     ],
   ),
-  schema: object({
-    kind: mixed<'largest'>().oneOf(['largest']).required(),
-    count: figure().integer().min(1).max(50).required(),
-    only: mixed<boolean>().oneOf([true, false]).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'largest'>().oneOf(['largest']).required(),
+      count: figure().integer().min(1).max(50).required(),
+      only: mixed<boolean>().oneOf([true, false]).required(),
+    }),
   say: ({ count, only }) => (only ? `largest but ${count - 1}` : `${count} largest`),
   pick: (candidates, { count, only }) =>
     [...candidates]

@@ -19,10 +19,11 @@ export const meeting: PickKind<MeetingPick> = {
   sentence: Sentence.of<MeetingPick>({ kind: 'meeting' })
     .words('each point that ')
     .slot('condition', between('(', conditionEntry, ')')),
-  schema: object({
-    kind: mixed<'meeting'>().oneOf(['meeting']).required(),
-    condition: conditionSchema,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'meeting'>().oneOf(['meeting']).required(),
+      condition: conditionSchema,
+    }),
   say: ({ condition }, names) => `points ${sayCondition(condition, names)}`,
   pick: (candidates, _, { meets }) => candidates.filter(meets),
 };

@@ -19,12 +19,13 @@ const deviations = counted('deviation', { from: 0, to: 10, whole: false, first: 
 
 export const deviationEdge: EdgeKind<DeviationEdge> = {
   kind: 'deviation',
-  schema: object({
-    kind: mixed<'deviation'>().oneOf(['deviation']).required(),
-    times: figure().min(-10).max(10).required(),
-    series: string().required().max(40),
-    ...scopeShape,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'deviation'>().oneOf(['deviation']).required(),
+      times: figure().min(-10).max(10).required(),
+      series: string().required().max(40),
+      ...scopeShape,
+    }),
   sentence: withScope(
     Sentence.of<DeviationEdge>({ kind: 'deviation' })
       .words('the mean of ')

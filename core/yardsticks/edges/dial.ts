@@ -11,10 +11,11 @@ export interface DialEdge {
 
 export const dialEdge: EdgeKind<DialEdge> = {
   kind: 'dial',
-  schema: object({
-    kind: mixed<'dial'>().oneOf(['dial']).required(),
-    dial: string().defined().max(40),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'dial'>().oneOf(['dial']).required(),
+      dial: string().defined().max(40),
+    }),
   sentence: Sentence.of<DialEdge>({ kind: 'dial' }).slot('dial', partName('dial', 'number')),
   say: ({ dial }, names) => names(dial),
   find: ({ dial }, { dials }) => ({ value: numberAt(dials, dial), exact: true }),

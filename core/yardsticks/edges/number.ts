@@ -11,10 +11,11 @@ export interface NumberEdge {
 
 export const numberEdge: EdgeKind<NumberEdge> = {
   kind: 'number',
-  schema: object({
-    kind: mixed<'number'>().oneOf(['number']).required(),
-    number: figure().required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'number'>().oneOf(['number']).required(),
+      number: figure().required(),
+    }),
   sentence: Sentence.of<NumberEdge>({ kind: 'number' }).slot('number', number()),
   say: ({ number }) => String(number),
   find: ({ number }) => ({ value: number, exact: true }),

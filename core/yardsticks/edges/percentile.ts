@@ -18,12 +18,13 @@ export interface PercentileEdge {
 
 export const percentileEdge: EdgeKind<PercentileEdge> = {
   kind: 'percentile',
-  schema: object({
-    kind: mixed<'percentile'>().oneOf(['percentile']).required(),
-    percent: figure().min(0).max(100).required(),
-    series: string().required().max(40),
-    ...scopeShape,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'percentile'>().oneOf(['percentile']).required(),
+      percent: figure().min(0).max(100).required(),
+      series: string().required().max(40),
+      ...scopeShape,
+    }),
   sentence: withScope(
     Sentence.of<PercentileEdge>({ kind: 'percentile' })
       .words('the ')

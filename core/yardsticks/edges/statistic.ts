@@ -27,12 +27,13 @@ const statisticWords: Record<Statistic, string> = {
 
 export const statisticEdge: EdgeKind<StatisticEdge> = {
   kind: 'statistic',
-  schema: object({
-    kind: mixed<'statistic'>().oneOf(['statistic']).required(),
-    statistic: mixed<Statistic>().oneOf(statisticNames).required(),
-    series: string().required().max(40),
-    ...scopeShape,
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'statistic'>().oneOf(['statistic']).required(),
+      statistic: mixed<Statistic>().oneOf(statisticNames).required(),
+      series: string().required().max(40),
+      ...scopeShape,
+    }),
   sentence: withScope(
     Sentence.of<StatisticEdge>({ kind: 'statistic' })
       .words('the ')

@@ -22,14 +22,15 @@ export const band: YardstickKind<BandDefinition> = {
     .words(' to ')
     .slot('to', edgeEntry)
     .option('onAxis', false, said(true, 'on the value axis')),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'band'>().oneOf(['band']).required(),
-    name: string().required().trim().min(1).max(120),
-    from: edgeSchema,
-    to: edgeSchema,
-    onAxis: boolean().required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'band'>().oneOf(['band']).required(),
+      name: string().required().trim().min(1).max(120),
+      from: edgeSchema,
+      to: edgeSchema,
+      onAxis: boolean().required(),
+    }),
   named: ({ from, to }) => {
     const both = (kind: Edge['kind']) => from.kind === kind && to.kind === kind;
     if (both('deviation')) return 'Usual range';

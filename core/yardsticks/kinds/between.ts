@@ -31,14 +31,15 @@ export const between: YardstickKind<BetweenDefinition> = {
     .words(' and ')
     .slot('to', edgeOf)
     .option('onAxis', true, said(false, 'off the value axis')),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'between'>().oneOf(['between']).required(),
-    name: string().required().trim().min(1).max(120),
-    from: edge,
-    to: edge,
-    onAxis: mixed<boolean>().oneOf([true, false]).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'between'>().oneOf(['between']).required(),
+      name: string().required().trim().min(1).max(120),
+      from: edge,
+      to: edge,
+      onAxis: mixed<boolean>().oneOf([true, false]).required(),
+    }),
   named: () => 'Between',
   heldAs: 'band',
   drafts: ({ names: { series: [one, two] = [] } }) =>

@@ -33,13 +33,14 @@ export const dates: YardstickKind<DatesDefinition> = {
         .slot('to', date as Entry<string | null>),
     ],
   ),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'dates'>().oneOf(['dates']).required(),
-    name: string().required().trim().min(1).max(120),
-    from: dateText().required(),
-    to: dateText(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'dates'>().oneOf(['dates']).required(),
+      name: string().required().trim().min(1).max(120),
+      from: dateText().required(),
+      to: dateText(),
+    }),
   named: ({ to }) => (to === null ? 'Date' : 'Stretch'),
   find: ({ from, to }) => {
     const [first, last] = [parseDay(from), to === null ? null : parseDay(to)];

@@ -55,14 +55,15 @@ export const foundDate: YardstickKind<FoundDateDefinition> = {
         .option('offsetDays', 0, daysFrom('it')),
     ],
   ),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'foundDate'>().oneOf(['foundDate']).required(),
-    name: string().required().trim().min(1).max(120),
-    at: mixed<FoundDateDefinition['at']>().oneOf(foundDates).required(),
-    dial: string().nullable().defined().max(40),
-    offsetDays: figure().integer().min(-3660).max(3660).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'foundDate'>().oneOf(['foundDate']).required(),
+      name: string().required().trim().min(1).max(120),
+      at: mixed<FoundDateDefinition['at']>().oneOf(foundDates).required(),
+      dial: string().nullable().defined().max(40),
+      offsetDays: figure().integer().min(-3660).max(3660).required(),
+    }),
   named: ({ at, offsetDays }) => {
     if (offsetDays === 0) return names[at];
     const apart = countPeriods(Math.abs(offsetDays), 'day');

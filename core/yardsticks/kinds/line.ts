@@ -38,14 +38,15 @@ export const line: YardstickKind<LineDefinition> = {
     .slot('value', edgeEntry)
     .option('shading', 'none', choice({ beneath: 'shaded beneath', above: 'shaded above' }))
     .option('onAxis', true, said(false, 'off the value axis')),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'line'>().oneOf(['line']).required(),
-    name: string().required().trim().min(1).max(120),
-    value: edgeSchema,
-    shading: mixed<Shading>().oneOf(shadings).default('none'),
-    onAxis: boolean().required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'line'>().oneOf(['line']).required(),
+      name: string().required().trim().min(1).max(120),
+      value: edgeSchema,
+      shading: mixed<Shading>().oneOf(shadings).default('none'),
+      onAxis: boolean().required(),
+    }),
   named: ({ value }) => nameOfEdge(value),
   heldAs: 'level',
   drafts: (about) => [

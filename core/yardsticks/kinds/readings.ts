@@ -97,15 +97,16 @@ export const readings: YardstickKind<ReadingsDefinition> = {
     .words(' to ')
     .slot('to', endEntry)
     .option('onAxis', true, said(false, 'off the value axis')),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'readings'>().oneOf(['readings']).required(),
-    name: string().required().trim().min(1).max(120),
-    series: string().required().max(40),
-    from: end,
-    to: end,
-    onAxis: boolean().required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'readings'>().oneOf(['readings']).required(),
+      name: string().required().trim().min(1).max(120),
+      series: string().required().max(40),
+      from: end,
+      to: end,
+      onAxis: boolean().required(),
+    }),
   named: ({ from, to }) => {
     if (from.kind === 'deviation' || to.kind === 'deviation') return 'Usual readings';
     const isAll = Math.abs(from.percent - to.percent) === 100;

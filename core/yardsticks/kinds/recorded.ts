@@ -40,14 +40,15 @@ export const recorded: YardstickKind<RecordedDefinition> = {
     .words(' in ')
     .slot('sourceId', nullable('no source', storedName('source')))
     .option('label', '', between('named by ', columnOf('text'))),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'recorded'>().oneOf(['recorded']).required(),
-    name: string().required().trim().min(1).max(120),
-    sourceId: figure().integer().positive().nullable().defined(),
-    date: string().defined().max(200),
-    label: string().defined().max(200),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'recorded'>().oneOf(['recorded']).required(),
+      name: string().required().trim().min(1).max(120),
+      sourceId: figure().integer().positive().nullable().defined(),
+      date: string().defined().max(200),
+      label: string().defined().max(200),
+    }),
   drafts: ({ names: { source = [] } }) =>
     source.flatMap(({ id, date = '', columns = [] }) =>
       date === ''

@@ -69,13 +69,14 @@ export const recurring: YardstickKind<RecurringDefinition> = {
         ),
     ],
   ),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'recurring'>().oneOf(['recurring']).required(),
-    name: string().required().trim().min(1).max(120),
-    each: mixed<RecurringDefinition['each']>().oneOf(recurrences).required(),
-    weekday: figure().integer().min(1).max(7).required(),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'recurring'>().oneOf(['recurring']).required(),
+      name: string().required().trim().min(1).max(120),
+      each: mixed<RecurringDefinition['each']>().oneOf(recurrences).required(),
+      weekday: figure().integer().min(1).max(7).required(),
+    }),
   named: ({ each, weekday: on }) => (each === 'weekday' ? `${weekdayNames[on - 1]}s` : names[each]),
   find: ({ each, weekday: on }, { axis, positions, yearStart }) => {
     const [first, last] = [positions[0], positions.at(-1)];

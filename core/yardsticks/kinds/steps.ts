@@ -26,14 +26,15 @@ export const steps: YardstickKind<StepsDefinition> = {
       .words(' of ')
       .slot('series', partName('series')),
   ),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'steps'>().oneOf(['steps']).required(),
-    name: string().required().trim().min(1).max(120),
-    count: figure().integer().min(2).max(20).required(),
-    series: string().required().max(40),
-    ...scopeShape,
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'steps'>().oneOf(['steps']).required(),
+      name: string().required().trim().min(1).max(120),
+      count: figure().integer().min(2).max(20).required(),
+      series: string().required().max(40),
+      ...scopeShape,
+    }),
   named: ({ count }) => partNames[count] ?? `${count} steps`,
   heldAs: 'band',
   find: ({ count, series, scope }, context) => {

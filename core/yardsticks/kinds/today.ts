@@ -34,12 +34,13 @@ export const today: YardstickKind<TodayDefinition> = {
         .option('dial', undefined, said(null, 'set by no dial')),
     ],
   ),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'today'>().oneOf(['today']).required(),
-    offsetDays: figure().integer().min(-3660).max(3660).required(),
-    dial: string().nullable().optional().max(40),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'today'>().oneOf(['today']).required(),
+      offsetDays: figure().integer().min(-3660).max(3660).required(),
+      dial: string().nullable().optional().max(40),
+    }),
   find: ({ offsetDays, dial = null }, { today: day, dials }) => {
     const turned = dial === null ? null : numberAt(dials, dial);
     return { ...nothingFound, days: [day + Math.round(turned ?? offsetDays)] };

@@ -16,11 +16,12 @@ export const beyond: FilterKind<BeyondFilter> = {
     .slot('column', columnOf('number'))
     .words(' is farther from zero than ')
     .slot('number', number({ from: 0, first: 1 })),
-  schema: object({
-    kind: mixed<'beyond'>().oneOf(['beyond']).required(),
-    column: string().required().max(200),
-    number: figure().min(0).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'beyond'>().oneOf(['beyond']).required(),
+      column: string().required().max(200),
+      number: figure().min(0).required(),
+    }),
   compares: ({ column, number: to }) => ({
     is: 'not',
     of: { is: 'between', of: 'number', column, from: -to, to },

@@ -11,10 +11,11 @@ interface HalfwayEdge {
 
 export const halfway: EdgeKind<HalfwayEdge> = {
   kind: 'halfway',
-  schema: object({
-    kind: mixed<'halfway'>().oneOf(['halfway']).required(),
-    series: string().required().max(40),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'halfway'>().oneOf(['halfway']).required(),
+      series: string().required().max(40),
+    }),
   sentence: Sentence.of<HalfwayEdge>({ kind: 'halfway' })
     .words('the middle of all figures of ')
     .slot('series', partName('series')),

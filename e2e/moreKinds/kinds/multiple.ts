@@ -14,10 +14,11 @@ export const multiple: ConditionKind<MultipleCondition> = {
   sentence: Sentence.of<MultipleCondition>({ kind: 'multiple' })
     .words('is a multiple of ')
     .slot('of', number({ from: 1, whole: true, first: 10 })),
-  schema: object({
-    kind: mixed<'multiple'>().oneOf(['multiple']).required(),
-    of: figure().integer().min(1).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'multiple'>().oneOf(['multiple']).required(),
+      of: figure().integer().min(1).required(),
+    }),
   say: ({ of }) => `a multiple of ${of}`,
   test: ({ of }, { line: { figures } }) =>
     byFigure((place) => {

@@ -25,13 +25,14 @@ export const overHighest: YardstickKind<OverHighest> = {
     .slot('percent', between('', number({ from: 0, to: 1000, first: 10 }), '%'))
     .words(' over the highest of ')
     .slot('series', partName('series')),
-  schema: object({
-    id: string().required().max(40),
-    kind: mixed<'overHighest'>().oneOf(['overHighest']).required(),
-    name: string().required().max(120),
-    percent: figure().min(0).max(1000).required(),
-    series: string().required().max(40),
-  }),
+  schema: () =>
+    object({
+      id: string().required().max(40),
+      kind: mixed<'overHighest'>().oneOf(['overHighest']).required(),
+      name: string().required().max(120),
+      percent: figure().min(0).max(1000).required(),
+      series: string().required().max(40),
+    }),
   named: () => 'Headroom',
   heldAs: 'level',
   find: ({ percent, series }, context) => {

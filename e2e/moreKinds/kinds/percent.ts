@@ -18,11 +18,12 @@ export const percent: DialKind<PercentDial> = {
   sentence: Sentence.of<PercentDial>({ kind: 'percent' })
     .words('a percentage, at ')
     .slot('value', between('', number(hundred), '%')),
-  schema: object({
-    kind: mixed<'percent'>().oneOf(['percent']).required(),
-    ...named,
-    value: figure().min(0).max(100).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'percent'>().oneOf(['percent']).required(),
+      ...named,
+      value: figure().min(0).max(100).required(),
+    }),
   turns: () => ({ by: 'number', from: 0, to: 100, step: 1 }),
   at: (value) => ({ kind: 'percent', value: Number(value) }),
   turnedTo: (_dial, to) => (Number(to) >= 0 && Number(to) <= 100 ? Number(to) : null),

@@ -12,10 +12,11 @@ export const twice: OriginKind<TwiceFigures> = {
   kind: 'twice',
   name: 'twice another series',
   sentence: Sentence.of<TwiceFigures>({ kind: 'twice' }).words('twice ').slot('of', text),
-  schema: object({
-    kind: mixed<'twice'>().oneOf(['twice']).required(),
-    of: string().required('Say which series is doubled.'),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'twice'>().oneOf(['twice']).required(),
+      of: string().required('Say which series is doubled.'),
+    }),
   draft: () => ({ kind: 'twice', of: '' }),
   say: ({ of }) => `twice ${of}`,
   lines: 'in one line',

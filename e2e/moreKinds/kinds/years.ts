@@ -15,10 +15,11 @@ export const years: SpanKind<YearsSpan> = {
   sentence: Sentence.of<YearsSpan>({ kind: 'years' })
     .words('the newest ')
     .slot('count', counted('year', { from: 1, to: 100, first: 2 })),
-  schema: object({
-    kind: mixed<'years'>().oneOf(['years']).required(),
-    count: figure().integer().min(1).max(100).required(),
-  }),
+  schema: () =>
+    object({
+      kind: mixed<'years'>().oneOf(['years']).required(),
+      count: figure().integer().min(1).max(100).required(),
+    }),
   reach: ({ count }, { today, yearStart }) => ({
     from: yearStartDay(yearOf(today, yearStart) - count + 1, yearStart),
     to: null,
