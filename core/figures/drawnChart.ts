@@ -10,9 +10,9 @@ export type SeenBy = 'editors' | 'readers';
 
 /** What the filters of a chart keep, in words; empty without any. */
 export function sayFilters(filters: readonly ChartFilter[], seenBy: SeenBy = 'editors'): string {
-  const words = filters.map(({ filter }) => {
-    const { say, sayToReaders } = filterKind(filter);
-    return (seenBy === 'readers' ? sayToReaders : say)(filter);
+  const words = filters.flatMap(({ filter }) => {
+    const { keepsAll, say, sayToReaders } = filterKind(filter);
+    return keepsAll(filter) ? [] : (seenBy === 'readers' ? sayToReaders : say)(filter);
   });
   return [...new Set(words)].join(' and ');
 }

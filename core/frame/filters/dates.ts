@@ -35,6 +35,7 @@ export const datesFilter: FilterKind<DatesFilter> = {
     from: from === null ? -Infinity : (parseDay(from) ?? -Infinity),
     to: to === null ? Infinity : (parseDay(to) ?? Infinity),
   }),
+  keepsAll: ({ from, to }) => from === null && to === null,
   dial: 'date',
   stands: ({ from, to }) => from ?? to ?? '2026-01-01',
   // The end that is set is the one that is turned.

@@ -6,6 +6,8 @@ import type { Comparison } from '../comparisons';
 export interface FilterKind<Filter extends { kind: string; column: string }> extends Kind<Filter> {
   /** what a row must be to be kept */
   compares: (filter: Filter) => Comparison;
+  /** nobody has said yet what it keeps, so that it keeps all */
+  keepsAll: (filter: Filter) => boolean;
   /** the kind of dial that can turn it */
   dial: 'number' | 'date' | 'choice';
   /** where a dial stands that turns it as it is set */

@@ -35,6 +35,7 @@ export const numbersFilter: FilterKind<NumbersFilter> = {
     from: from ?? -Infinity,
     to: to ?? Infinity,
   }),
+  keepsAll: ({ from, to }) => from === null && to === null,
   dial: 'number',
   stands: ({ from, to }) => from ?? to ?? 0,
   // The end that is set is the one that is turned.

@@ -1,5 +1,19 @@
 import { datesFilter } from './dates';
+import { sayFilters } from '../../figures/drawnChart';
 import { numbersFilter } from './numbers';
+import { wordsFilter } from './words';
+
+it('keeps all while no word is chosen, whichever way', () => {
+  for (const keep of [true, false]) {
+    const filter = { kind: 'words' as const, column: 'Route', words: [], keep };
+    expect(wordsFilter.compares(filter)).toEqual({
+      is: 'not',
+      of: { is: 'among', column: 'Route', words: [] },
+    });
+    expect(wordsFilter.say(filter)).toBe('any Route');
+    expect(sayFilters([{ filter, rest: 'removed' }])).toBe('');
+  }
+});
 
 it.each([
   [null, null, 'any Year', 'any Year'],

@@ -37,6 +37,7 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     const among: Comparison = { is: 'among', column, words };
     return keep && words.length > 0 ? among : { is: 'not', of: among };
   },
+  keepsAll: ({ words }) => words.length === 0,
   dial: 'choice',
   stands: ({ words: [first = ''], keep }) => (keep ? first : ''),
   turned: (filter, value) =>

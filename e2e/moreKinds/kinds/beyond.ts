@@ -26,6 +26,7 @@ export const beyond: FilterKind<BeyondFilter> = {
     is: 'not',
     of: { is: 'between', of: 'number', column, from: -to, to },
   }),
+  keepsAll: () => false,
   dial: 'number',
   stands: ({ number }) => number,
   turned: (filter, value) => ({ ...filter, number: Number(value) }),
