@@ -25,6 +25,8 @@ export const theme: ThemeConfig = {
     boxShadow: 'none',
     boxShadowSecondary: '0 6px 24px rgba(20, 34, 43, 0.14)',
     boxShadowTertiary: 'none',
+    controlItemBgActive: page.accentTint,
+    controlItemBgActiveHover: '#D6E4E2',
     lineWidthFocus: 2,
     wireframe: false,
     // What opens is there at once, and does not move away under a pointer that is quicker.
@@ -39,7 +41,6 @@ export const theme: ThemeConfig = {
       headerSplitColor: 'transparent',
       cellPaddingBlockSM: 5,
     },
-    Select: { optionSelectedBg: page.accentTint },
     Segmented: { itemSelectedBg: page.ink, itemSelectedColor: '#fff', trackBg: page.paper },
     Tooltip: { colorBgSpotlight: page.ink },
     Message: { contentBg: page.sheet },
