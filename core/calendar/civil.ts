@@ -15,7 +15,7 @@ const marchEpoch = 719_468;
 const daysOf400Years = 146_097;
 
 /**
- * * The date of a day. Years are counted from March, so that a leap day is the last of its year.
+ * The date of a day. Years are counted from March, so that a leap day is the last of its year.
  * Source: Howard Hinnant (2013), chrono-Compatible Low-Level Date Algorithms.
  * @param day days since 1 January 1970
  */

@@ -30,6 +30,17 @@ export const dialAt = (
   words: readonly string[],
 ): DialDefinition => ({ ...dialKind({ kind }).at(value, words), ...named }) as DialDefinition;
 
+/** What readers, by link too, learn by a dial that turns a filter and stands before them. */
+export function sayOffered(dial: DialDefinition): string {
+  const turns = turnsOf(dial);
+  const seen = 'Everybody who sees the chart, by link too,';
+  if (turns.by !== 'choice')
+    return `${seen} can set ${dial.name} and sees the figures that are then kept.`;
+  const words = turns.choices.filter(Boolean);
+  const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
+  return `${seen} is offered ${words.slice(0, 6).join(', ')}${more}, and sees the figures of each.`;
+}
+
 /** A dial in a sentence, after its name. */
 export const dialEntry = ofKind<DialDefinition>(kinds);
 

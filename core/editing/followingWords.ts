@@ -34,7 +34,7 @@ function nameGiven({ series, yardsticks }: ChartDefinition, { of, id }: Part): s
 }
 
 /**
- * * A chart as it was changed, its words with it: a title, or the name of a series or yardstick, that came
+ * A chart as it was changed, its words with it: a title, or the name of a series or yardstick, that came
  * from what is drawn follows that, until somebody has written another.
  * @param before as it stood
  * @param after as it was changed, its words not yet

@@ -41,7 +41,7 @@ const withName = (chart: ChartDefinition, { of, id }: Part, name: string): Chart
 });
 
 /**
- * * A chart as it was changed, with a name of its own for each part that is new or has another name: one
+ * A chart as it was changed, with a name of its own for each part that is new or has another name: one
  * that is taken gets a number after it.
  * @param before as it stood
  * @param after as it was changed

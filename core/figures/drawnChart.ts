@@ -18,7 +18,7 @@ export function sayFilters(filters: readonly ChartFilter[], seenBy: SeenBy = 'ed
 }
 
 /**
- * * What of a chart is known to those who look at it: nothing of where its figures come from, and to those
+ * What of a chart is known to those who look at it: nothing of where its figures come from, and to those
  * who only read it no word that it does not draw.
  * @param seenBy editors also see words that are not drawn
  */

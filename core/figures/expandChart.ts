@@ -17,7 +17,7 @@ interface Asked {
 }
 
 /**
- * * Puts what parts of a chart stand for in their places, in the only order that gives the same figures
+ * Puts what parts of a chart stand for in their places, in the only order that gives the same figures
  * whoever asks: first the grain, by which all else is reckoned; then measures, which tell of what sources
  * and columns a chart is, and so what it can be narrowed by; and once it is narrowed, filters where dials
  * stand, and bands over single readings, which count what all filters leave.

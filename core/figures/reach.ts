@@ -25,7 +25,7 @@ export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter 
 }
 
 /**
- * * A span is reckoned in the chart's grain and reaches to the end of its last period; dates that were
+ * A span is reckoned in the chart's grain and reaches to the end of its last period; dates that were
  * set are the very days where no periods are drawn.
  * @param drawn what of a chart tells its periods
  * @param today in the dashboard's zone

@@ -47,7 +47,7 @@ export function figureFormat(
 const minus = '\u2212';
 
 /**
- * * Writes a figure by a chart's format; one so small beside the others that nothing would be left of
+ * Writes a figure by a chart's format; one so small beside the others that nothing would be left of
  * it, by a format of its own: only a true zero reads as zero.
  * @param figure undivided: the format divides it
  */
@@ -110,7 +110,7 @@ export function writeApart(difference: number, format: FigureFormat): string {
 }
 
 /**
- * * A change with its sign and what share it is of what it changed from, as in “+0.2m (+15.4%)”; of
+ * A change with its sign and what share it is of what it changed from, as in “+0.2m (+15.4%)”; of
  * percentages it is in points.
  * @param change in the figures' own unit
  * @param before what it changed from; null for none, which leaves the share out
@@ -131,7 +131,7 @@ export const writeShare = (change: number, before: number): string =>
   `${writeDifference((100 * change) / Math.abs(before), ofHundred)}%`;
 
 /**
- * * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
+ * A format with as many more decimals, up to four, as it takes that no figure but zero reads as zero.
  * @param figures those that are written side by side; missing ones are null
  */
 export function finerFormat(figures: Figures, format: FigureFormat): FigureFormat {

@@ -37,7 +37,7 @@ export function writeDay(day: Day, style: DateStyle = 'words'): string {
 }
 
 /**
- * * Writes a period in full: 23 Nov 2026, week 48 of 2026, Nov 2026, Q4 2026, 2026; quarters of fiscal
+ * Writes a period in full: 23 Nov 2026, week 48 of 2026, Nov 2026, Q4 2026, 2026; quarters of fiscal
  * years as Q3 FY2027.
  * @param start the first day of the period
  */

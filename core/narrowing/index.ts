@@ -38,7 +38,7 @@ export function sayNarrowed(
 export const asksDrawn = (narrowing: Narrowing): boolean => kindOf(narrowing).asksDrawn ?? false;
 
 /**
- * * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
+ * Whether what is picked in a chart reaches another: both are linked and it narrows the others, or the
  * other is the companion that stands at its pointer.
  * @param picker the chart in which something was picked
  * @param narrowed the other, with its number

@@ -41,7 +41,7 @@ const mostLookedAt = 1000;
 export const mostSeen = 100;
 
 /**
- * * Works out the preparation that a file seems to need from its first rows: each kind of step looks at
+ * Works out the preparation that a file seems to need from its first rows: each kind of step looks at
  * what the steps before it have made of them. Of a preparation that is kept all stays; what these rows
  * need otherwise than those before is proposed.
  * @param context of the file: its decimal mark, its title, its first rows

@@ -35,7 +35,7 @@ export function zoomOn({ positions }: Pick<Reading, 'positions'>, span: Span): Z
 }
 
 /**
- * * A reading as far as some of its positions: what is drawn when a reader looks closer. Nothing is
+ * A reading as far as some of its positions: what is drawn when a reader looks closer. Nothing is
  * computed anew: statistics, judgements, spells and the value axes stay those of the whole.
  * @param reading of the whole
  * @param zoom the first and last place that are shown, from 0

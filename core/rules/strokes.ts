@@ -24,7 +24,7 @@ export interface StrokePiece {
 }
 
 /**
- * * Cuts a line into pieces that are on or off the mark, exactly where the drawn path crosses the mark.
+ * Cuts a line into pieces that are on or off the mark, exactly where the drawn path crosses the mark.
  * So with rules, the first of which holds wins. Points without neighbours become pieces of one point.
  * @param line its points and how they are joined
  * @param held the mark it is held against; null for none

@@ -9,7 +9,15 @@ export type { About, Entry, Setting, Spoken, Way, Written } from './entry';
 export { type Named, type NameOf, type Names, quoted, writeName, writeNamed } from './names';
 export { type Read, Reader } from './reader';
 export { type Offer, offersFor, readText, type TextProblem, type TextRead } from './readText';
-export { beginnings, type Phrase, phrasesOf, saidAs, type Sayable, unsaid } from './phrases';
+export {
+  beginnings,
+  isNamed,
+  type Phrase,
+  phrasesOf,
+  saidAs,
+  type Sayable,
+  unsaid,
+} from './phrases';
 export { type Said, Sentence } from './sentence';
 export { alternatives, wayOf } from './setting';
 export { ofKind, orNone, pair, several, ways } from './ways';

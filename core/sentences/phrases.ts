@@ -177,6 +177,21 @@ function choicesIn(setting: Setting, names: Names): unknown[] | null {
   return ids.length > 0 ? [...new Set(ids.map(({ id }) => id))] : null;
 }
 
+/**
+ * Whether there is all that a sentence names first: a chart may hold nothing of that yet.
+ * @param value as it was drafted
+ */
+export function isNamed(entry: Entry<unknown>, value: unknown): boolean {
+  const setting = entry.setting();
+  if (setting.control !== 'sentence') return true;
+  return setting.sentence.parts.every(
+    (part) =>
+      typeof part === 'string' ||
+      part.entry.setting().control !== 'name' ||
+      get(value as Fields, [part.field]) !== '',
+  );
+}
+
 /** The fields that a sentence says something of. */
 const fieldsOf = (sentence: Spoken<object>): Set<string | undefined> =>
   new Set([

@@ -1,7 +1,7 @@
 import type { SeriesLine } from './series';
 
 /**
- * * Lets one line take over from another after its last finished period: up to there the first wins,
+ * Lets one line take over from another after its last finished period: up to there the first wins,
  * after it the second; where the first is still open it stands as a lone point. The stroke from the
  * last figure of the one to the first of the other carries no figure.
  * @param lines all of a chart, each naming the one it takes over from

@@ -27,7 +27,7 @@ export interface Writing {
 }
 
 /**
- * * Makes the reader of a column's cells, which gives `doubtful` for a cell that does not fit.
+ * Makes the reader of a column's cells, which gives `doubtful` for a cell that does not fit.
  * Dates and words repeat, so each different text is read once.
  * @param column its kind and form, as they were recognised
  * @param writing the decimal mark, the signs for missing ones, the zone

@@ -50,7 +50,7 @@ export function readNumber(text: string, decimalMark: DecimalMark): number | nul
 const figureOrNone = (figure: number) => (isFigure(figure) ? figure : null);
 
 /**
- * * The figure of a cell on its way to a typed column, whose own mark may not be that of the file: what
+ * The figure of a cell on its way to a typed column, whose own mark may not be that of the file: what
  * cannot be read with the one is read with the other.
  * @param decimalMark of the file
  * @returns null for what is no figure

@@ -142,7 +142,7 @@ function isPlausible(pattern: DatePattern, texts: readonly string[]): boolean {
 }
 
 /**
- * * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
+ * Finds the decimal mark under which a sample reads as figures most often; where both do equally,
  * the one that leaves fewer digits to be thousands.
  * @param cells of a sample, of all columns
  */
@@ -167,7 +167,7 @@ export function decimalEvidence(cells: readonly Cell[], mark: DecimalMark): numb
 }
 
 /**
- * * The figures of a column that could as well be written with the other decimal mark: one mark in
+ * The figures of a column that could as well be written with the other decimal mark: one mark in
  * each, three digits behind it. Whoever brings them in is shown how they are read.
  * @param cells of the column, as far as the sample goes
  */

@@ -1,10 +1,12 @@
 import { type ChartDefinition, parseChart } from '../chart';
+import { conditionEntry } from '../conditions';
 import { dialEntry } from '../dials';
 import { sentenceOf, sentencesOf, testChart, testSeries } from '../testing';
 import {
   type About,
   alternatives,
   type Entry,
+  isNamed,
   phrasesOf,
   readText,
   saidAs,
@@ -153,4 +155,14 @@ it('keeps what no sentence speaks of, and drops what only the way before spoke o
   expect(
     saidAs(plain?.entry as Entry<unknown>, before, turned?.entry as Entry<unknown>, about),
   ).not.toHaveProperty('dial');
+});
+
+it('tells a way of saying something that has nothing to name from those that do', () => {
+  const alone = { names: { ...names, series: [] }, level: 40, today: '2026-11-23' };
+  const named = (given: About) =>
+    alternatives(conditionEntry.setting())
+      .filter(({ entry }) => !isNamed(entry, entry.draft(given)))
+      .map(({ entry }) => entry.print(entry.draft(given), given.names));
+  expect(named(about)).toEqual([]);
+  expect(named(alone)).toEqual(['is at least the missing series ""']);
 });

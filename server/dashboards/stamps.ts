@@ -22,7 +22,7 @@ const stampOf: Record<StampOf, { board: string; notes: string }> = {
 };
 
 /**
- * * What dashboards stand at: one differs from the last when something on it was written, changed or
+ * What dashboards stand at: one differs from the last when something on it was written, changed or
  * removed, in this process or another.
  * @param ids of dashboards
  * @param of whose view: editors see more changes than readers

@@ -4,7 +4,7 @@ import { settings } from '../settings';
 import { Seats } from './seats';
 
 /**
- * * Where a request comes from: the address of the client, or the proxies' word on it where a setting
+ * Where a request comes from: the address of the client, or the proxies' word on it where a setting
  * trusts them. Of an address of the newer kind the part that names a household is taken.
  * @returns an address of four parts, or the first 64 bits of a newer one
  */

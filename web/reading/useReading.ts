@@ -17,7 +17,7 @@ const figuresIn = ({ frames }: ChartFrames) =>
   Object.values(frames).reduce((sum, { keys, periods }) => sum + keys.length * periods.length, 0);
 
 /**
- * * Reads a definition against the figures the server has sent: at once, or by a worker when they are
+ * Reads a definition against the figures the server has sent: at once, or by a worker when they are
  * many; then the last reading stands until the next is there.
  * @param dials where they are turned to, by name
  * @param chosen the day that linked charts point at

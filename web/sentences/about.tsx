@@ -64,13 +64,16 @@ export function ColumnsOf({ of, children }: ColumnsOfProps) {
   return <AboutContext.Provider value={inner}>{children}</AboutContext.Provider>;
 }
 
-/** The words of the column that is said around a setting; none while it is not known. */
-export function useWords(): readonly string[] {
+/**
+ * The words of the column that is said around a setting; none while it is not known.
+ * @param wanted whether anybody asks for them
+ */
+export function useWords(wanted: boolean): readonly string[] {
   const { said, names, words } = useAbout();
   const { column } = said;
   const has = names.source?.find(({ columns = [] }) => columns.some(({ id }) => id === column));
   const sourceId = said.sourceId ?? has?.id;
-  const isKept = !words && column && typeof sourceId === 'number';
+  const isKept = wanted && !words && column && typeof sourceId === 'number';
   const { data = [] } = api.useWordsQuery(isKept ? { sourceId, column } : skipToken);
   return words ?? data;
 }

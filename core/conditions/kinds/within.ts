@@ -11,7 +11,7 @@ export interface WithinCondition {
 }
 
 /**
- * * Whether a figure lies within x % of a mark: |figure - mark| at most x % of |mark|; at a mark of zero
+ * Whether a figure lies within x % of a mark: |figure - mark| at most x % of |mark|; at a mark of zero
  * only zero does.
  * @param percent of the mark: 5 for 5 %
  * @param exact whether figures and mark are decimals as they were written; else they are compared

@@ -11,7 +11,7 @@ export interface FoundTotalColumns {
 }
 
 /**
- * * Finds the columns that add others up, where periods stand across: quarters and a year beside months,
+ * Finds the columns that add others up, where periods stand across: quarters and a year beside months,
  * and totals by any name. Elsewhere a column of totals is a measure like the others.
  * @param sheet the columns as they stand with the first rows
  * @param mark the decimal mark of the file

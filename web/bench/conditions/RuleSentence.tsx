@@ -1,7 +1,10 @@
 import type { ChartDefinition, ColourRuleDefinition } from '../../../core/chart';
+import { conditionEntry } from '../../../core/conditions';
 import { figuresCaught, linesOf, type Reading } from '../../../core/reading';
+import type { Entry } from '../../../core/sentences';
 import { ruleLine } from '../../../core/text';
-import { SaidPhrases } from '../../sentences';
+import { SaidPhrases, SettingField, Speaking } from '../../sentences';
+import { useOthers } from '../useOthers';
 import { Remove, usePart } from '../usePart';
 
 interface RuleSentenceProps {
@@ -13,6 +16,7 @@ interface RuleSentenceProps {
 /** A colour rule as a sentence, and the figures that it catches. */
 export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
   const { set, move, remove } = usePart('colourRules', rule.id);
+  const besides = useOthers(rule.series);
   const place = chart.colourRules.indexOf(rule);
   const lines = reading ? linesOf(reading) : [];
   const caught = reading
@@ -25,7 +29,26 @@ export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
   return (
     <>
       <p className="row-sentence">
-        <SaidPhrases said={ruleLine} definition={rule} name="the rule" onChange={set} />
+        <SaidPhrases
+          said={ruleLine}
+          definition={rule}
+          name="the rule"
+          own={{
+            condition: (label) => (
+              <Speaking about={besides}>
+                <SettingField
+                  entry={conditionEntry as Entry<unknown>}
+                  label={label}
+                  value={rule.condition}
+                  onChange={(next) =>
+                    set({ ...rule, condition: next as ColourRuleDefinition['condition'] })
+                  }
+                />
+              </Speaking>
+            ),
+          }}
+          onChange={set}
+        />
       </p>
       <p className="small quiet caught">
         {caught.length > 0 ? caught.join(', ') : 'No figure is caught.'}

@@ -1,16 +1,18 @@
-import { useMemo } from 'react';
+import type { ListedSource } from '../../../contract';
 import { draftSeries } from '../../../core/editing';
 import {
   type FiguresDefinition,
   figuresEntry,
   measureOf,
+  originKind,
   rowsOf,
   sourceOfFigures,
 } from '../../../core/origins';
 import type { Entry } from '../../../core/sentences';
 import { api } from '../../api';
-import { ColumnsOf, SettingField, Speaking, useAbout } from '../../sentences';
+import { ColumnsOf, SettingField, Speaking } from '../../sentences';
 import type { SeriesPhraseProps } from '../seriesPhrase';
+import { useOthers } from '../useOthers';
 
 /** Where a series' figures come from, and which rows they count. */
 export function FiguresFields({
@@ -23,29 +25,17 @@ export function FiguresFields({
 }) {
   const { figures } = series;
   const { data: sources } = api.useSourcesQuery();
-  const about = useAbout();
-  // Nothing is worked out from itself.
-  const others = useMemo(
-    () => ({
-      ...about,
-      names: { ...about.names, series: about.names.series?.filter(({ id }) => id !== series.id) },
-    }),
-    [about, series.id],
-  );
-  const put = (next: FiguresDefinition) => {
-    const source = sources?.find(({ id }) => id === sourceOfFigures(next));
-    const isOther = sourceOfFigures(next) !== sourceOfFigures(figures);
-    // Another source has other columns.
-    if (isOther && source && rowsOf(next))
-      return onChange({
-        figures: draftSeries(source, series.id, series.role).figures,
-        split: null,
-      });
-    const called = source?.measures.find(({ id }) => id === measureOf(next)?.measureId)?.name;
+  const others = useOthers(series.id);
+  const put = (chosen: FiguresDefinition) => {
+    const source = sources?.find(({ id }) => id === sourceOfFigures(chosen));
+    const isOther = sourceOfFigures(chosen) !== sourceOfFigures(figures);
+    const next = isOther && source ? inSource(chosen, source) : chosen;
+    const measureId = measureOf(next)?.measureId ?? null;
+    const measure = source?.measures.find(({ id }) => id === measureId);
     onChange({
       figures: next,
-      ...(called &&
-        measureOf(figures)?.measureId !== measureOf(next)?.measureId && { name: called }),
+      // A series is called as the measure that it draws.
+      ...(measure && measureId !== measureOf(figures)?.measureId && { name: measure.name }),
       ...((isOther || next.kind !== figures.kind) && { split: null }),
     });
   };
@@ -62,4 +52,17 @@ export function FiguresFields({
       {live && <p className="small quiet">{live}</p>}
     </Speaking>
   );
+}
+
+/** Figures over a source that they were not of: what it does not have is chosen anew. */
+function inSource(figures: FiguresDefinition, source: ListedSource): FiguresDefinition {
+  const rows = rowsOf(figures);
+  if (measureOf(figures)) {
+    const to = { sourceId: source.id, measureId: source.measures[0]?.id ?? null };
+    return originKind(figures).movedTo?.(figures, to) ?? figures;
+  }
+  if (!rows) return figures;
+  const has = (name: string | null) =>
+    name === null || source.columns.some((column) => column.name === name);
+  return has(rows.column) && has(rows.date) ? figures : draftSeries(source, '', 'other').figures;
 }

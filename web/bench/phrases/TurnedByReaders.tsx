@@ -1,7 +1,7 @@
 import { skipToken } from '@reduxjs/toolkit/query';
 import type { ChartDefinition, ChartFilter } from '../../../core/chart';
 import { withFilterTurned } from '../../../core/editing';
-import { type DialDefinition, turnsOf } from '../../../core/dials';
+import { sayOffered } from '../../../core/dials';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { useChange } from '../useBench';
@@ -35,15 +35,4 @@ export function TurnedByReaders({ chart, filter, place }: TurnedProps) {
       Let readers turn {column} by a dial
     </button>
   );
-}
-
-/** What readers, by link too, learn by a dial that stands before them. */
-function sayOffered(dial: DialDefinition): string {
-  const turns = turnsOf(dial);
-  if (turns.by !== 'choice')
-    return `Everybody who sees the chart, by link too, can set ${dial.name} and sees the figures that are then kept.`;
-  const words = turns.choices.filter(Boolean);
-  const shown = words.slice(0, 6).join(', ');
-  const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
-  return `Everybody who sees the chart, by link too, is offered ${shown}${more}, and sees the figures of each.`;
 }

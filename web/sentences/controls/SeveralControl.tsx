@@ -5,69 +5,59 @@ import { Offered } from '../Offered';
 import { SettingField } from '../SettingField';
 import type { ControlProps } from './control';
 
-/** Several of one thing: out of few, of words that are written, or one under the other. */
+/** What a blank word is called among others. */
+const blank = 'blank';
+
+/** Several of one thing: out of few, of columns, of words that may be written, or one under the other. */
 export function SeveralControl({ setting, label, value, onChange }: ControlProps<'several'>) {
+  const { column = [] } = useAbout().names;
   const inner = setting.of.setting();
+  const words = useWords(inner.control === 'word');
   const values = value as unknown[];
   if (inner.control === 'choice') {
     const places = inner.choices.map(([each]) => each);
     return (
-      <label className="field">
-        <span>{label}</span>
-        <Select<number[]>
-          mode="multiple"
-          aria-label={label}
-          value={places.flatMap((each, place) => (values.includes(each) ? [place] : []))}
-          onChange={(next) =>
-            onChange([...next].sort((a, b) => a - b).map((place) => places[place]))
-          }
-          options={inner.choices.map(([, words], place) => ({ value: place, label: words }))}
-        />
-      </label>
+      <Several
+        label={label}
+        values={places.flatMap((each, place) => (values.includes(each) ? [place] : []))}
+        options={inner.choices.map(([, said], place) => ({ value: place, label: said }))}
+        onChange={(next) => onChange([...next].sort((a, b) => a - b).map((at) => places[at]))}
+      />
     );
   }
-  if (inner.control === 'column') return <Columns {...{ label, onChange }} values={values} />;
-  if (inner.control === 'word') return <Words {...{ label, onChange }} values={values} />;
+  if (inner.control === 'column') {
+    const options = column.map(({ name }) => ({ value: name, label: name }));
+    return <Several {...{ label, options, onChange }} values={values.map(String)} />;
+  }
+  if (inner.control === 'word')
+    return (
+      <Several
+        label={label}
+        written
+        values={values.map((each) => String(each) || blank)}
+        options={[...words.filter(Boolean), blank].map((each) => ({ value: each, label: each }))}
+        onChange={(next) => onChange(next.map((each) => (each === blank ? '' : each)))}
+      />
+    );
   return <Listed {...{ setting, label, onChange }} values={values} />;
 }
 
-/** Several columns. */
-function Columns({ label, values, onChange }: WordsProps) {
-  const { column = [] } = useAbout().names;
+interface SeveralProps<Value> {
+  label: string;
+  values: Value[];
+  options: { value: Value; label: string }[];
+  /** others may be written too */
+  written?: boolean;
+  onChange: (values: Value[]) => void;
+}
+
+function Several<Value extends string | number>(props: SeveralProps<Value>) {
+  const { label, values, options, written, onChange } = props;
+  const mode = written ? 'tags' : 'multiple';
   return (
     <label className="field">
       <span>{label}</span>
-      <Select<unknown[]>
-        mode="multiple"
-        aria-label={label}
-        value={values}
-        onChange={onChange}
-        options={column.map(({ name }) => ({ value: name, label: name }))}
-      />
-    </label>
-  );
-}
-
-/** What a blank word is called among others. */
-const blank = 'blank';
-
-interface WordsProps extends Pick<ControlProps<'several'>, 'label' | 'onChange'> {
-  values: unknown[];
-}
-
-/** Words of a column, or such as may come yet. */
-function Words({ label, values, onChange }: WordsProps) {
-  const known = useWords();
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <Select<string[]>
-        mode="tags"
-        aria-label={label}
-        value={values.map((each) => String(each) || blank)}
-        onChange={(next) => onChange(next.map((each) => (each === blank ? '' : each)))}
-        options={[...known.filter(Boolean), blank].map((value) => ({ value }))}
-      />
+      <Select<Value[]> aria-label={label} value={values} {...{ mode, options, onChange }} />
     </label>
   );
 }

@@ -1,4 +1,4 @@
-import { alternatives, saidAs, wayOf } from '../../../core/sentences';
+import { alternatives, isNamed, saidAs, wayOf } from '../../../core/sentences';
 import { SelectField } from '../../controls';
 import { useAbout } from '../about';
 import { SettingField } from '../SettingField';
@@ -19,10 +19,11 @@ export function WaysControl({ setting, label, value, onChange }: ControlProps<'w
         label={label}
         value={all.findIndex((way) => way.is(value))}
         onChange={(place) => onChange(drafts[place])}
-        options={all.map(({ entry }, place) => ({
-          value: place,
-          label: entry.print(drafts[place], about.names).trim(),
-        }))}
+        options={all.flatMap(({ is, entry }, place) =>
+          is(value) || isNamed(entry, drafts[place])
+            ? [{ value: place, label: entry.print(drafts[place], about.names).trim() }]
+            : [],
+        )}
       />
       {current && <SettingField entry={current.entry} {...{ label, value, onChange }} />}
     </>
