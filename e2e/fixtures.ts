@@ -84,6 +84,7 @@ export async function sayMore(page: Page, of: string, words: string | RegExp) {
 
 /** Holds the main series against something, in the words that will say it. */
 export async function holdAgainst(page: Page, words: string | RegExp) {
+  await expect(page.getByRole('button', { name: /^Figures: / }).first()).toBeVisible();
   const handle = page.getByRole('button', { name: 'and …' });
   if (await handle.isVisible()) await handle.click();
   await page.getByRole('combobox', { name: /^Hold .* against$/ }).click();
