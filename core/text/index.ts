@@ -8,4 +8,4 @@ export { type Suggested, suggestions } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
 export { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from './lookLines';
 export { filterLine, ruleLine, standoutLine, yardstickAlone } from './lines';
-export { type Head, headLine, markSaid, seriesSaid } from './seriesLine';
+export { goodSide, type Head, headLine, markSaid, seriesSaid } from './seriesLine';

@@ -97,9 +97,12 @@ export interface MarkLine extends MarkDefinition {
   series: string;
 }
 
+/** The side of a mark that is the good one. */
+export const goodSide = choice({ atLeast: 'at least', atMost: 'at most', within: 'within' });
+
 /** What is said of a mark after the name of its series. */
 export const markSaid = Sentence.of<MarkDefinition>()
-  .slot('good', choice({ atLeast: 'at least', atMost: 'at most', within: 'within' }), 'Good is')
+  .slot('good', goodSide, 'Good is')
   .words(' ')
   .slot('against', partOfChart, 'Held against')
   .option('pace', undefined, yesOrNo('with the pace to reach it', 'without the pace to reach it'))

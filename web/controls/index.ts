@@ -1,6 +1,6 @@
 export { Controls } from './Controls';
 export { DateField, OptionalDateField } from './DateField';
-export { NumberField, OptionalNumberField } from './NumberField';
+export { NumberField } from './NumberField';
 export { NumberStyleFields, sampleFigure } from './NumberStyleFields';
 export { Phrase } from './Phrase';
 export { SelectField } from './SelectField';

@@ -42,7 +42,7 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
     const own = { id: source.id, name: source.name, columns: column };
     const measured = others.map((each) => ({ id: each.id, name: each.name }));
     const known = { column, source: [own], measure: measured, bare: true } as const;
-    return { names: known, level: 0, today: '2026-01-01' };
+    return { names: known, level: 0, today: new Date().toISOString().slice(0, 10) };
   }, [source, others]);
   return (
     <Controls>

@@ -6,10 +6,18 @@ import {
 } from '../../../core/chart';
 import { withBudget, withMark } from '../../../core/editing';
 import type { Entry } from '../../../core/sentences';
-import { markSaid, partOfChart } from '../../../core/text';
+import { goodSide, markSaid, partOfChart } from '../../../core/text';
 import { heldAs } from '../../../core/yardsticks';
 import { api } from '../../api';
-import { MoreOf, Offered, SaidPhrases, SettingField, Speaking, useAbout } from '../../sentences';
+import {
+  MoreOf,
+  Offered,
+  SaidPhrases,
+  SettingControl,
+  SettingField,
+  Speaking,
+  useAbout,
+} from '../../sentences';
 import { useChange } from '../useBench';
 
 interface AgainstProps {
@@ -47,6 +55,7 @@ export function AgainstSetting({ chart, main, quiet }: AgainstProps) {
         name="Held against"
         quiet={quiet}
         own={{
+          good: (label) => <GoodSide {...{ chart, mark, label, onChange: hold }} />,
           against: (label) => (
             <>
               <SettingField
@@ -64,6 +73,30 @@ export function AgainstSetting({ chart, main, quiet }: AgainstProps) {
         onChange={hold}
       />
     </Speaking>
+  );
+}
+
+interface GoodSideProps {
+  chart: ChartDefinition;
+  mark: MarkDefinition;
+  label: string;
+  onChange: (mark: MarkDefinition) => void;
+}
+
+/** The sides that can be good, of what the series is held against. */
+function GoodSide({ chart, mark, label, onChange }: GoodSideProps) {
+  const setting = goodSide.setting();
+  if (setting.control !== 'choice') return null;
+  const as = (good: unknown) => ({ ...mark, good: good as MarkDefinition['good'] });
+  const choices = setting.choices.filter(([good]) => fitted(chart, as(good)).good === good);
+  if (choices.length < 2) return <p className="small quiet">A band is kept within.</p>;
+  return (
+    <SettingControl
+      setting={{ control: 'choice', choices }}
+      label={label}
+      value={mark.good}
+      onChange={(good) => onChange(as(good))}
+    />
   );
 }
 
