@@ -12,6 +12,26 @@ const plainLiterals = [
   message: 'Write what the literal holds in place of the spread.',
 }));
 
+/**
+ * What the control library has is taken from it.
+ * @param {string} elements
+ * @param {string} message
+ */
+const bare = (elements, message) => ({
+  selector: `JSXOpeningElement[name.name=/^(${elements})$/]`,
+  message,
+});
+const bareFields = bare(
+  'select|input|textarea|dialog|details|progress|meter',
+  'Take the control from web/controls, or from web/hands where a dashboard is read.',
+);
+const bareTables = bare('table', 'Take DataTable from web/controls.');
+const bareButtons = bare('button', 'Take Button or Act from web/controls or web/hands.');
+const ownMenus = {
+  selector: 'JSXAttribute[name.name="role"][value.value=/^menu/]',
+  message: 'Take Menu from web/controls or web/hands.',
+};
+
 export default tseslint.config(
   { ignores: ['dist', 'node_modules', '.data', '.test-data', 'server/database/migrations'] },
   ...tseslint.configs.strict,
@@ -41,6 +61,36 @@ export default tseslint.config(
     files: ['web/**/*.tsx', 'web/**/*.ts'],
     plugins: { 'react-hooks': hooks },
     rules: { ...hooks.configs.recommended.rules },
+  },
+  {
+    files: ['web/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...plainLiterals,
+        bareFields,
+        bareTables,
+        bareButtons,
+        ownMenus,
+      ],
+    },
+  },
+  {
+    // By hand: what lies on the picture or moves it, phrases of sentences, and the figures.
+    files: [
+      'web/plot/**/*.tsx',
+      'web/pointing/**/*.tsx',
+      'web/dashboard/{ArrangeBoard,SheetTitle}.tsx',
+      'web/controls/Phrase.tsx',
+      'web/bench/{Sentence,ListRow}.tsx',
+    ],
+    rules: {
+      'no-restricted-syntax': ['error', ...plainLiterals, bareFields, bareTables, ownMenus],
+    },
+  },
+  {
+    files: ['web/figures/**/*.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...plainLiterals, bareFields, ownMenus] },
   },
   {
     files: ['core/**/*.ts'],

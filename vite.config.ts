@@ -1,5 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { controlStyles } from './tools/controlStyles';
 
 /** Has the drawing library fetched beside the first script: nearly every page draws. */
 const preloadLibrary: Plugin = {
@@ -38,7 +39,7 @@ const unwrapLibrary: Plugin = {
 /** The interface. In development the API is asked of the server beside it. */
 export default defineConfig({
   root: 'web',
-  plugins: [react(), unwrapLibrary, preloadLibrary],
+  plugins: [react(), controlStyles(), unwrapLibrary, preloadLibrary],
   resolve: { alias: { 'plotly.js': 'plotly.js-basic-dist-min' } },
   build: {
     outDir: '../dist/web',

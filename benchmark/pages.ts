@@ -19,6 +19,7 @@ export async function measurePages(): Promise<Measured[]> {
       const own = { url: `${server.origin}/dashboards/1`, cookie };
       const peer = { url: bare.url, cookie };
       const times = { coldOwn: [], coldPeer: [], warmOwn: [], warmPeer: [] } as Times;
+      const before = await beforePainted(browser, own);
       for (let round = 0; round < rounds; round += 1) {
         await openTwice(browser, own, times.coldOwn, times.warmOwn);
         await openTwice(browser, peer, times.coldPeer, times.warmPeer);
@@ -26,6 +27,20 @@ export async function measurePages(): Promise<Measured[]> {
       return [
         compare('demo dashboard opened to painted, cold', times.coldOwn, times.coldPeer),
         compare('demo dashboard opened to painted, warm', times.warmOwn, times.warmPeer),
+        {
+          work: 'scripts sent before the charts of the demo dashboard are painted, compressed',
+          own: `${(before.scripts / 1000).toFixed(0)} kB`,
+          peer: `${mostScripts / 1000} kB, the drawing library aside`,
+          ratio: before.scripts / mostScripts,
+          limit: { atMost: 1 },
+        },
+        {
+          work: 'layout shift while the demo dashboard opens and its controls come',
+          own: before.shifted.toFixed(4),
+          peer: 'none',
+          ratio: before.shifted,
+          limit: { atMost: 0 },
+        },
       ];
     } finally {
       bare.server.close();
@@ -98,6 +113,51 @@ async function open(context: BrowserContext, { url }: Opened): Promise<number> {
   const time = await painted(page);
   await page.close();
   return time;
+}
+
+/** So much may be sent until the first pictures, in bytes. */
+const mostScripts = 350_000;
+
+interface BeforePainted {
+  /** bytes as they were sent, the drawing library aside */
+  scripts: number;
+  /** how far things moved by themselves: the browser's cumulative layout shift */
+  shifted: number;
+}
+
+/** What a page takes until its charts are painted, and whether anything moves until its controls are there. */
+async function beforePainted(browser: Browser, opened: Opened): Promise<BeforePainted> {
+  const context = await freshContext(browser, opened);
+  const page = await context.newPage();
+  await page.addInitScript(noticePainted);
+  await page.addInitScript(noticeShifts);
+  await page.goto(opened.url);
+  const paintedAt = await painted(page);
+  await page.locator('.ant-btn').first().waitFor();
+  await page.waitForTimeout(1000);
+  const found = await page.evaluate((until) => {
+    const scripts = performance
+      .getEntriesByType('resource')
+      .map((entry) => entry as PerformanceResourceTiming)
+      .filter(({ name, startTime }) => name.endsWith('.js') && startTime < until)
+      .filter(({ name }) => !name.includes('plotly'))
+      .reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0);
+    return { scripts, shifted: (window as { shifted?: number }).shifted ?? 0 };
+  }, paintedAt);
+  await context.close();
+  return found;
+}
+
+/** Runs in the page: adds up how far things move without anybody having done something. */
+function noticeShifts() {
+  const found = window as { shifted?: number };
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries() as (PerformanceEntry & {
+      value: number;
+      hadRecentInput: boolean;
+    })[])
+      if (!entry.hadRecentInput) found.shifted = (found.shifted ?? 0) + entry.value;
+  }).observe({ type: 'layout-shift', buffered: true });
 }
 
 /** Runs in the page: notes when all five charts are drawn and a frame with them has been shown. */

@@ -56,7 +56,8 @@ test('a source is removed and brought back, but not while a chart draws from it'
   await page.getByRole('link', { name: 'Sources' }).first().click();
   await page.getByRole('button', { name: 'Delete Spare figures' }).click();
   await expect(page.getByRole('link', { name: 'Spare figures' })).toBeHidden();
-  await page.getByText('“Spare figures” removed.').getByRole('button', { name: 'Undo' }).click();
+  const removed = page.getByRole('status').filter({ hasText: '“Spare figures” removed.' });
+  await removed.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: 'Spare figures' })).toBeVisible();
   await page.getByRole('button', { name: 'Delete Sailings' }).click();
   await expect(page.getByText('Sailings is drawn in')).toBeVisible();

@@ -40,7 +40,9 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await page.getByLabel('E-mail').fill('lena@workshop.example');
     await page.getByLabel('Password').fill('short');
     await page.getByRole('button', { name: 'Make the account' }).click();
-    await expect(page.getByRole('alert')).toContainText('at least 10 characters');
+    const password = page.getByLabel('Password');
+    await expect(password).toHaveAccessibleDescription(/at least 10 characters/);
+    await expect(password).toBeFocused();
     await page.getByLabel('Password').fill('a longer secret');
     await page.getByRole('button', { name: 'Make the account' }).click();
     await expect(page.getByRole('heading', { name: 'No dashboard yet' })).toBeVisible();
@@ -115,7 +117,11 @@ test('a person brings figures in, builds, notes, places, shares, and takes the l
     await notes.getByRole('button', { name: 'Show 1' }).click();
     await notes.getByRole('button', { name: 'Delete note 1' }).click();
     await expect(pennant).toBeHidden();
-    await page.getByText('Note 1 removed.').getByRole('button', { name: 'Undo' }).click();
+    await page
+      .getByRole('status')
+      .filter({ hasText: 'Note 1 removed.' })
+      .getByRole('button', { name: 'Undo' })
+      .click();
     await expect(pennant).toBeVisible();
   });
 

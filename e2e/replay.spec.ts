@@ -64,10 +64,11 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
   await test.step('by other periods, where the author offers them', async () => {
     const routes = page.getByRole('article', { name: 'Passengers by route' });
     const chart = routes.getByRole('group', { name: /line chart/ });
-    const byMonth = routes.getByRole('group', { name: 'Drawn by' }).getByText('month');
+    const drawnBy = routes.getByRole('radiogroup', { name: 'Drawn by' });
+    const byMonth = drawnBy.getByRole('radio', { name: 'month' });
     await routes.getByRole('slider', { name: 'Looked at from' }).focus();
     for (let i = 0; i < 6; i += 1) await page.keyboard.press('PageUp');
-    await byMonth.click();
+    await drawnBy.getByText('month').click();
     // What is looked at stays where it is: the month that its first week lies in.
     await chart.focus();
     await page.keyboard.press('Home');
@@ -79,15 +80,15 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
     await page.keyboard.press('Home');
     await expect(chart.getByRole('status')).toContainText('Feb 2026');
     await page.keyboard.press('0');
-    await expect(byMonth).toHaveAttribute('aria-pressed', 'true');
+    await expect(byMonth).toBeChecked();
     await chart.focus();
     await page.keyboard.press('Home');
     await expect(chart.getByRole('status')).toContainText('Jan 2025');
     await expect(page).toHaveURL(/grain\.\d+=month/);
     await page.reload();
-    await expect(byMonth).toHaveAttribute('aria-pressed', 'true');
+    await expect(byMonth).toBeChecked();
     await expect(chart).toHaveAccessibleDescription(/Line chart, by month/);
-    await expect(fares.getByRole('group', { name: 'Drawn by' })).toBeHidden();
+    await expect(fares.getByRole('radiogroup', { name: 'Drawn by' })).toBeHidden();
   });
   await server.stop();
 });

@@ -1,19 +1,20 @@
 import '@fontsource-variable/archivo/wdth.css';
 import './look/base.css';
+import './hands/hands.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router, store } from './app';
-import { Toasts } from './look';
+import { giveVoice, sayByLibrary } from './hands';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no place for the application.');
+giveVoice(sayByLibrary);
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
       <RouterProvider router={router} />
-      <Toasts />
     </Provider>
   </StrictMode>,
 );

@@ -1,5 +1,6 @@
-import { isRouteErrorResponse, Link, useRouteError } from 'react-router';
-import { Empty, Wordmark } from '../look';
+import { isRouteErrorResponse, useRouteError } from 'react-router';
+import { Button, Empty } from '../hands';
+import { Wordmark } from '../look';
 
 /** What stands where a page should: a wrong address, or an error of the interface's own. */
 export function Stumbled() {
@@ -17,9 +18,9 @@ export function Stumbled() {
               ? 'It may have been removed, or the address is not whole.'
               : 'What was saved is safe. Load the page again; if the error stays, tell whoever runs Stand Mark.'}
           </p>
-          <Link to="/" className="button primary">
+          <Button to="/" primary>
             To the dashboards
-          </Link>
+          </Button>
         </Empty>
       </main>
     </>

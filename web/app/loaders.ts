@@ -1,5 +1,6 @@
 import type { LoaderFunctionArgs } from 'react-router';
 import { api } from '../api';
+import { expectPictures } from '../hands';
 import { loadLibrary } from '../plot';
 import { store } from './store';
 
@@ -11,6 +12,7 @@ import { store } from './store';
 const fresh = { forceRefetch: true, subscribe: false } as const;
 
 async function askForFigures(where: { id: number } | { link: string }) {
+  expectPictures();
   const asked = await store.dispatch(api.endpoints.dashboard.initiate(where, fresh));
   const link = 'link' in where ? where.link : null;
   for (const { id: chartId, place } of asked.data?.charts ?? [])
@@ -34,6 +36,7 @@ export function loadShared({ params }: LoaderFunctionArgs): null {
 
 /** The bench. */
 export function loadBench({ params }: LoaderFunctionArgs): null {
+  expectPictures();
   void loadLibrary();
   void store.dispatch(api.endpoints.chart.initiate(Number(params.chartId), fresh));
   void store.dispatch(api.endpoints.dashboard.initiate({ id: Number(params.id) }, fresh));

@@ -1,8 +1,9 @@
+import { useAfterPaint } from './useAfterPaint';
 import { useMemo, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
-import { Empty, useAfterPaint } from '../look';
+import { Act, Empty } from '../controls';
 import { Chart, useDrawing, type YardstickGrip } from '../plot';
 import { type Highlight } from '../picture';
 import { type NoteSpot } from '../pointing';
@@ -60,15 +61,13 @@ export function BenchChart({
         <div className="row preview-sizes" role="group" aria-label="Seen at the size">
           <span className="quiet small">Seen</span>
           {[null, ...sizes].map((each) => (
-            <button
+            <Act
               key={each?.label ?? ''}
-              type="button"
-              className="act"
               aria-pressed={each?.label === size?.label}
               onClick={() => setSize(each)}
             >
               {each?.label ?? 'here'}
-            </button>
+            </Act>
           ))}
         </div>
       )}

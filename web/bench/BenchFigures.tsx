@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { memo, Suspense, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { DrawnChart } from '../../core/chart';
 import { linesOf, type Reading, sayWhy } from '../../core/reading';
@@ -10,6 +10,7 @@ import {
   narrowestColumn,
   RowsBehindPanel,
 } from '../figures';
+import { Act } from '../controls';
 
 interface BenchFiguresProps {
   chartId: number;
@@ -38,15 +39,17 @@ export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps)
   const table = asTable ?? !fits;
   return (
     <>
-      {asked && <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />}
+      <Suspense fallback={null}>
+        {asked && (
+          <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />
+        )}
+      </Suspense>
       <div className="bench-figures">
         <header className="row">
           <h2>Figures</h2>
           <p className="quiet grow">{sayFigures(chart, reading, pointed, highlight)}</p>
           {fits && (
-            <button type="button" className="act" onClick={() => setAsTable(!table)}>
-              {table ? 'Under the tape' : 'As a table'}
-            </button>
+            <Act onClick={() => setAsTable(!table)}>{table ? 'Under the tape' : 'As a table'}</Act>
           )}
         </header>
         {table ? (

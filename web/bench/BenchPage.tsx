@@ -1,3 +1,4 @@
+import { useAfterPaint } from './useAfterPaint';
 import './bench.css';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useDispatch } from 'react-redux';
@@ -8,7 +9,7 @@ import { drawnChart } from '../../core/figures';
 import { withoutSlots } from '../../core/labels';
 import { previewOf, type Typed } from '../../core/text';
 import { api, sayProblem } from '../api';
-import { Controls } from '../controls';
+import { Button, Controls, WrittenDates } from '../controls';
 import { placeBelow } from '../dashboard';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
@@ -28,7 +29,6 @@ import { StandList } from './StandList';
 import { useNamesAround } from './typed/useNamesAround';
 import { type BenchDispatch, leaveBench, openBench, useAutosave } from './saving';
 import { useBenchState } from './useBench';
-import { Button, useAfterPaint } from '../look';
 
 /** Building one chart. */
 export function BenchPage() {
@@ -127,43 +127,45 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
       </TopBar>
       <main className="page bench">
         <h1 className="visually-hidden">{title}</h1>
-        <AboutChart chart={definition} {...{ reading: told, around }}>
-          <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
-          {(error || figures?.problems.length || bench.save.kind === 'failed') && (
-            <div className="problem" role="alert">
-              {error && sayProblem(error)}
-              {bench.save.kind === 'failed' && bench.save.sentence}
-              {figures?.problems.map(({ sentence }) => (
-                <p key={sentence}>{sentence}</p>
-              ))}
+        <WrittenDates value={told?.look.periods.dates ?? 'words'}>
+          <AboutChart chart={definition} {...{ reading: told, around }}>
+            <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
+            {(error || figures?.problems.length || bench.save.kind === 'failed') && (
+              <div className="problem" role="alert">
+                {error && sayProblem(error)}
+                {bench.save.kind === 'failed' && bench.save.sentence}
+                {figures?.problems.map(({ sentence }) => (
+                  <p key={sentence}>{sentence}</p>
+                ))}
+              </div>
+            )}
+            <div className="sheet bench-sheet">
+              <BenchChart
+                chartId={chartId}
+                chart={drawn}
+                {...{ onScale, grips }}
+                sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
+                reading={reading}
+                notes={notesShown && !definition.notesHidden ? notes : noNotes}
+                highlight={highlight}
+                onHighlight={onHighlight}
+                onWriteNote={write}
+                onOpenNote={(note) => setDraft(changedNote(note))}
+              />
+              <StandList
+                chart={definition}
+                reading={told}
+                notes={notes}
+                notesShown={notesShown}
+                onShowNotes={setNotesShown}
+                onWriteNote={() =>
+                  write({ day: reading?.today ?? 0, series: latestLit(bench.highlight) })
+                }
+                onEditNote={(note) => setDraft(changedNote(note))}
+              />
             </div>
-          )}
-          <div className="sheet bench-sheet">
-            <BenchChart
-              chartId={chartId}
-              chart={drawn}
-              {...{ onScale, grips }}
-              sizes={previewSizes(dashboard?.charts.find(({ id }) => id === chartId)?.place)}
-              reading={reading}
-              notes={notesShown && !definition.notesHidden ? notes : noNotes}
-              highlight={highlight}
-              onHighlight={onHighlight}
-              onWriteNote={write}
-              onOpenNote={(note) => setDraft(changedNote(note))}
-            />
-            <StandList
-              chart={definition}
-              reading={told}
-              notes={notes}
-              notesShown={notesShown}
-              onShowNotes={setNotesShown}
-              onWriteNote={() =>
-                write({ day: reading?.today ?? 0, series: latestLit(bench.highlight) })
-              }
-              onEditNote={(note) => setDraft(changedNote(note))}
-            />
-          </div>
-        </AboutChart>
+          </AboutChart>
+        </WrittenDates>
       </main>
       <Suspense fallback={null}>
         {draft && (

@@ -1,5 +1,6 @@
 import { Children, type ReactNode, useState } from 'react';
 import { isMore } from '../picture';
+import { Act } from '../controls';
 
 interface ListRowProps {
   sample: ReactNode;
@@ -49,15 +50,14 @@ export function ListRow({
           <div className="list-words">{words}</div>
         )}
         <span className="list-figure">{figure}</span>
-        <button
-          type="button"
-          className="act list-open"
+        <Act
+          className="list-open"
           aria-expanded={open}
           aria-label={`${open ? 'Close' : 'Edit'} ${name}`}
           onClick={() => setOpen(!open)}
         >
           {open ? 'Close' : 'Edit'}
-        </button>
+        </Act>
       </div>
       {open && <div className="list-settings fields">{children}</div>}
     </li>

@@ -2,7 +2,7 @@ import { Modal } from 'antd';
 import { useDispatch } from 'react-redux';
 import { withoutSlots } from '../../core/labels';
 import { benchActions, type SaveState } from './benchSlice';
-import { Button } from '../look';
+import { Act, Button } from '../controls';
 
 const time = (at: number) =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -23,13 +23,7 @@ export function SaveLine({ chartId, save }: { chartId: number; save: SaveState }
         {words}
       </span>
       {save.kind === 'failed' && (
-        <button
-          type="button"
-          className="act"
-          onClick={() => dispatch(benchActions.retried(chartId))}
-        >
-          Try again
-        </button>
+        <Act onClick={() => dispatch(benchActions.retried(chartId))}>Try again</Act>
       )}
       {save.kind === 'conflict' && (
         <Modal

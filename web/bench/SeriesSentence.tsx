@@ -3,7 +3,8 @@ import { useDispatch } from 'react-redux';
 import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
 import { hangingOn, withoutPart } from '../../core/editing';
 import { seriesSaid } from '../../core/text';
-import { toastUndo } from '../look';
+import { Act } from '../controls';
+import { toastUndo } from '../hands';
 import { benchActions } from './benchSlice';
 import { AgainstSetting } from './phrases/AgainstSetting';
 import { FiguresFields } from './phrases/FiguresFields';
@@ -69,9 +70,9 @@ function SeriesActs({
     toastUndo(`${series.name} removed.`, () => dispatch(benchActions.undone()));
   };
   const act = (words: ReactNode, run: () => void, disabled = false) => (
-    <button type="button" className="act" onClick={run} disabled={disabled}>
+    <Act onClick={run} disabled={disabled}>
       {words}
-    </button>
+    </Act>
   );
   return (
     <div className="row series-acts">

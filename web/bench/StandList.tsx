@@ -8,6 +8,7 @@ import { RuleRows } from './RuleRows';
 import { SeriesRows } from './SeriesRows';
 import { StandoutRows } from './StandoutRows';
 import { YardstickRows } from './YardstickRows';
+import { Act } from '../controls';
 
 interface StandListProps {
   chart: ChartDefinition;
@@ -42,13 +43,11 @@ export function StandList({
           <h3>Notes</h3>
           <span className="row">
             {notes.length > 0 && (
-              <button type="button" className="act" onClick={() => onShowNotes(!notesShown)}>
+              <Act onClick={() => onShowNotes(!notesShown)}>
                 {notesShown ? 'Hide' : `Show ${notes.length}`}
-              </button>
+              </Act>
             )}
-            <button type="button" className="act" onClick={onWriteNote}>
-              Write
-            </button>
+            <Act onClick={onWriteNote}>Write</Act>
           </span>
         </header>
         {notes.length === 0 && (

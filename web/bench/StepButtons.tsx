@@ -3,7 +3,7 @@ import { type ChartDefinition } from '../../core/chart';
 import { cutText } from '../../core/values';
 import type { Names } from '../../core/sentences';
 import { sayChange } from '../../core/text';
-import { Button, Menu } from '../look';
+import { Button, Menu } from '../controls';
 import { benchActions } from './benchSlice';
 import { useBenchState } from './useBench';
 

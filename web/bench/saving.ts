@@ -4,7 +4,7 @@ import { useDispatch } from 'react-redux';
 import type { Chart } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { api, outlivesPage, problemOf, sayProblem } from '../api';
-import { toast } from '../look';
+import { toast } from '../hands';
 import { benchActions, type benchSlice } from './benchSlice';
 import { useBenchState } from './useBench';
 

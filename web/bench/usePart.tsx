@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { type ChartDefinition } from '../../core/chart';
 import { type Hanging, withoutPart } from '../../core/editing';
-import { toastUndo } from '../look';
+import { Act } from '../controls';
+import { toastUndo } from '../hands';
 import { benchActions } from './benchSlice';
 import { useChange } from './useBench';
 
@@ -43,11 +44,7 @@ interface RemoveProps {
 /** Takes a part off the chart; what hangs on it is said before. */
 export function Remove({ name, hanging = [], onRemove }: RemoveProps) {
   const [asked, setAsked] = useState(false);
-  const press = (words: string, act: () => void) => (
-    <button type="button" className="act" onClick={act}>
-      {words}
-    </button>
-  );
+  const press = (words: string, act: () => void) => <Act onClick={act}>{words}</Act>;
   if (!asked || hanging.length === 0)
     return press(`Remove ${name}`, () => (hanging.length > 0 ? setAsked(true) : onRemove(name)));
   const words = [...new Set(hanging.map((each) => each.words))];

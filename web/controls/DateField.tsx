@@ -1,5 +1,6 @@
 import { DatePicker } from 'antd';
 import dayjs from 'dayjs';
+import { useDateFormat } from './dates';
 
 interface OptionalDateFieldProps {
   /** its name, also for those who do not see it */
@@ -22,7 +23,7 @@ export function OptionalDateField(props: OptionalDateFieldProps & { kept?: boole
   const field = (
     <DatePicker
       value={value === null ? null : dayjs(value)}
-      format="D MMM YYYY"
+      format={useDateFormat()}
       aria-label={label}
       allowClear={!kept}
       {...(placeholder && { placeholder })}

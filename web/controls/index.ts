@@ -1,6 +1,16 @@
+export { Act, Button } from './Button';
 export { Controls } from './Controls';
+export { type DataColumn, DataTable } from './DataTable';
 export { DateField, OptionalDateField } from './DateField';
+export { useDateFormat, WrittenDates } from './dates';
+export { Disclosure } from './Disclosure';
+export { Empty } from './Empty';
+export { Menu, type MenuItem } from './Menu';
 export { NumberField } from './NumberField';
 export { NumberStyleFields, sampleFigure } from './NumberStyleFields';
 export { Phrase } from './Phrase';
+export { say } from './say';
+export { Segments } from './Segments';
 export { SelectField } from './SelectField';
+export { SidePanel } from './SidePanel';
+export { yupRule } from './yupRule';

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Act, TitleField } from '../hands';
 
 /** A dashboard's title, which its editors can change. */
 export function BoardTitle({
@@ -16,27 +17,19 @@ export function BoardTitle({
   if (draft !== null)
     return (
       <div className="board-title">
-        <input
-          className="input"
+        <TitleField
+          label="Title of the dashboard"
           value={draft}
-          aria-label="Title of the dashboard"
-          maxLength={160}
-          autoFocus
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={finish}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') finish();
-            if (event.key === 'Escape') setDraft(null);
-          }}
+          onChange={setDraft}
+          onDone={finish}
+          onLeave={() => setDraft(null)}
         />
       </div>
     );
   return (
     <div className="board-title">
       <h1>{title}</h1>
-      <button type="button" className="act" onClick={() => setDraft(title)}>
-        Rename
-      </button>
+      <Act onClick={() => setDraft(title)}>Rename</Act>
     </div>
   );
 }

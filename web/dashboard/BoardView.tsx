@@ -1,9 +1,9 @@
 import './dashboard.css';
-import { type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
+import { type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
-import { Empty } from '../look';
+import { Empty, sayPictured } from '../hands';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../pointing';
 import { Board } from './Board';
@@ -70,6 +70,9 @@ export function BoardView(props: BoardViewProps) {
     () => dashboard.charts.filter(({ place }) => place !== null),
     [dashboard.charts],
   );
+  useEffect(() => {
+    if (placed.length === 0) sayPictured();
+  }, [placed]);
   const notesOf = useMemo(() => byChart(dashboard.notes), [dashboard.notes]);
   const notes = dashboard.notes.filter(({ chartId }) => placed.some(({ id }) => id === chartId));
   return (

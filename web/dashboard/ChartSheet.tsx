@@ -81,7 +81,9 @@ export const ChartSheet = memo(function ChartSheet({
       className="sheet chart-sheet"
       aria-label={title}
       onKeyDown={(event) => {
-        if ((event.target as HTMLElement).closest('input, textarea, select')) return;
+        const pressed = event.target as HTMLElement;
+        // Panels and menus that it opened stand elsewhere on the page.
+        if (!event.currentTarget.contains(pressed) || pressed.closest('input, textarea')) return;
         if (event.key === 'f') setFigures(true);
         else if (event.key === '0') zoom.set(null);
       }}

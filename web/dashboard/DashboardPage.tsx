@@ -1,10 +1,11 @@
+import { saveFile } from '../figures';
 import './dashboard.css';
 import { lazy, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { api, problemOf, sayProblem } from '../api';
-import { Button, Empty, Menu, saveFile, toast, toastUndo } from '../look';
+import { Act, Button, Empty, Menu, toast, toastUndo } from '../hands';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
 import { BoardTitle } from './BoardTitle';
@@ -70,9 +71,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
         {conflict && (
           <div className="problem banner row" role="alert">
             <p className="grow">{conflict}</p>
-            <button type="button" className="act" onClick={dismiss}>
-              Close
-            </button>
+            <Act onClick={dismiss}>Close</Act>
           </div>
         )}
         <BoardView
@@ -105,9 +104,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
                   <Link to={`/dashboards/${id}/charts/${chart.id}`}>
                     {withoutSlots(chart.definition.title)}
                   </Link>
-                  <button
-                    type="button"
-                    className="act"
+                  <Act
                     onClick={() =>
                       void arrange([
                         {
@@ -118,7 +115,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
                     }
                   >
                     Place it here
-                  </button>
+                  </Act>
                 </li>
               ))}
             </ul>

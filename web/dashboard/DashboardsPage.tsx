@@ -2,7 +2,7 @@ import './dashboard.css';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { api, sayProblem } from '../api';
-import { Button, Empty, toastUndo } from '../look';
+import { Act, Button, Empty, toastUndo } from '../hands';
 import { TopBar } from '../people';
 
 const roleWords = { owner: 'yours', editor: 'you may edit', reader: 'you may read' };
@@ -45,9 +45,9 @@ export function DashboardsPage() {
                 Bring in a file with your figures first, or make a dashboard and fill it as you go.
               </p>
               <div className="row">
-                <Link to="/sources/new" className="button primary">
+                <Button to="/sources/new" primary>
                   Bring in figures
-                </Link>
+                </Button>
                 <Button onClick={() => setNaming(true)}>New dashboard</Button>
               </div>
             </Empty>
@@ -73,14 +73,9 @@ export function DashboardsPage() {
                   })}
                 </span>
                 {role === 'owner' ? (
-                  <button
-                    type="button"
-                    className="act"
-                    onClick={() => void take(id, title)}
-                    aria-label={`Delete ${title}`}
-                  >
+                  <Act onClick={() => void take(id, title)} aria-label={`Delete ${title}`}>
                     Delete
-                  </button>
+                  </Act>
                 ) : (
                   <span />
                 )}

@@ -8,7 +8,7 @@ import {
   turnsOf,
 } from '../../core/dials';
 import { type DateStyle, figureFormat, writeFigure } from '../../core/labels';
-import { Choice, DayField, Range } from '../hands';
+import { Act, Choice, DayField, Range } from '../hands';
 import type { TurnedDials } from '../reading';
 
 interface DialStripProps {
@@ -39,11 +39,7 @@ export function DialStrip({ charts, turned, dates, onTurn, onReset }: DialStripP
           onTurn={(value) => onTurn(dial.name, value)}
         />
       ))}
-      {moved && (
-        <button type="button" className="act" onClick={onReset}>
-          As the author has set them
-        </button>
-      )}
+      {moved && <Act onClick={onReset}>As the author has set them</Act>}
     </section>
   );
 }

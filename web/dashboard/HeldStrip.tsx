@@ -1,5 +1,6 @@
 import type { Day } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
+import { Act } from '../hands';
 
 interface HeldStripProps {
   held: readonly Day[];
@@ -13,10 +14,10 @@ export function HeldStrip({ held, onRelease }: HeldStripProps) {
     <section className="held-strip small" aria-label="Held dates">
       <span className="quiet">{held.length === 1 ? 'Held' : 'Held, with what lies between'}</span>
       {held.map((day) => (
-        <button key={day} type="button" className="held-chip" onClick={() => onRelease(day)}>
+        <Act key={day} className="held-chip" onClick={() => onRelease(day)}>
           {writeDay(day)} <span aria-hidden="true">×</span>
           <span className="visually-hidden">: let it go</span>
-        </button>
+        </Act>
       ))}
     </section>
   );

@@ -1,5 +1,6 @@
 import { groupsOf, linesOf, type Reading } from '../../core/reading';
 import { type Highlight, noHighlight } from '../picture';
+import { Act } from '../hands';
 
 interface LineGroupsProps {
   reading: Reading;
@@ -18,15 +19,9 @@ export function LineGroups({ reading, highlight, onHighlight }: LineGroupsProps)
         const lit =
           lines.length === highlight.length && lines.every((id) => highlight.includes(id));
         return (
-          <button
-            key={word}
-            type="button"
-            className="act"
-            aria-pressed={lit}
-            onClick={() => onHighlight(lit ? noHighlight : lines)}
-          >
+          <Act key={word} aria-pressed={lit} onClick={() => onHighlight(lit ? noHighlight : lines)}>
             {word || 'blank'}
-          </button>
+          </Act>
         );
       })}
     </div>

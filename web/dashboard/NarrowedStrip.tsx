@@ -1,4 +1,5 @@
 import { type Narrowing, sayNarrowing } from '../../core/narrowing';
+import { Act } from '../hands';
 
 interface NarrowedStripProps {
   narrowings: readonly Narrowing[];
@@ -14,16 +15,15 @@ export function NarrowedStrip({ narrowings, titleOf, onLetGo }: NarrowedStripPro
     <section className="held-strip small" aria-label="Narrowed to">
       <span className="quiet">Narrowed to</span>
       {narrowings.map((narrowing) => (
-        <button
+        <Act
           key={narrowing.kind}
-          type="button"
           className="held-chip narrowed"
           title={`picked in “${titleOf(narrowing.chart)}”`}
           onClick={() => onLetGo(narrowing.kind)}
         >
           {sayNarrowing(narrowing)} <span aria-hidden="true">×</span>
           <span className="visually-hidden">: show everything again</span>
-        </button>
+        </Act>
       ))}
     </section>
   );

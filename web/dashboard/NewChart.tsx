@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, sayProblem } from '../api';
 import { draftChart } from '../../core/editing';
-import { Controls, SelectField } from '../controls';
-import { Button } from '../look';
+import { Button, Controls, SelectField } from '../controls';
+
 import { WrittenChartField } from './WrittenChartField';
 
 /** Chooses the source of a new chart, and opens the bench with a first draft of it. */

@@ -1,18 +1,18 @@
-import { Input, Modal } from 'antd';
-import { useState } from 'react';
+import { Form, Input, Modal } from 'antd';
 import { useNavigate } from 'react-router';
+import { newDashboardBody } from '../../contract';
 import { api, sayProblem } from '../api';
-import { Controls } from '../controls';
+import { Controls, yupRule } from '../controls';
 
 /** Names a new dashboard, and opens it. */
 export function NewDashboard({ onClose }: { onClose: () => void }) {
-  const [title, setTitle] = useState('');
+  const [form] = Form.useForm<{ title: string }>();
   const [make, making] = api.useMakeDashboardMutation();
   const navigate = useNavigate();
-  const create = async () => {
+  const create = async ({ title }: { title: string }) => {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
-    const { id } = await make({ title, zone }).unwrap();
-    await navigate(`/dashboards/${id}`);
+    const made = await make({ title, zone });
+    if (made.data) await navigate(`/dashboards/${made.data.id}`);
   };
   return (
     <Controls>
@@ -21,19 +21,21 @@ export function NewDashboard({ onClose }: { onClose: () => void }) {
         title="New dashboard"
         okText="Make it"
         onCancel={onClose}
-        onOk={() => void create()}
-        okButtonProps={{ disabled: !title.trim(), loading: making.isLoading }}
+        onOk={form.submit}
+        okButtonProps={{ loading: making.isLoading }}
       >
-        <label className="field">
-          <span>Title</span>
-          <Input
-            value={title}
-            onChange={(event) => setTitle(event.target.value)}
-            maxLength={160}
-            autoFocus
-            onPressEnter={() => title.trim() && void create()}
-          />
-        </label>
+        <Form
+          form={form}
+          layout="vertical"
+          requiredMark={false}
+          validateTrigger="onSubmit"
+          scrollToFirstError={{ focus: true }}
+          onFinish={(values) => void create(values)}
+        >
+          <Form.Item name="title" label="Title" rules={[yupRule(newDashboardBody, 'title')]}>
+            <Input maxLength={160} autoFocus />
+          </Form.Item>
+        </Form>
         {making.error && <p className="problem">{sayProblem(making.error)}</p>}
       </Modal>
     </Controls>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
-import { Choice } from '../hands';
+import { Act, Choice } from '../hands';
 import { NotesList } from '../notes';
 
 interface NotesColumnProps {
@@ -57,13 +57,9 @@ export function NotesColumn(props: NotesColumnProps) {
         <h2>Notes</h2>
         <span className="row notes-shown">
           {notes.length > 0 && (
-            <button type="button" className="act" onClick={() => onFly(!flown)}>
-              {flown ? 'Hide pennants' : 'Show pennants'}
-            </button>
+            <Act onClick={() => onFly(!flown)}>{flown ? 'Hide pennants' : 'Show pennants'}</Act>
           )}
-          <button type="button" className="act" onClick={() => onList(!listed)}>
-            {listed ? 'Hide' : `Show ${notes.length}`}
-          </button>
+          <Act onClick={() => onList(!listed)}>{listed ? 'Hide' : `Show ${notes.length}`}</Act>
         </span>
       </header>
       {listed && (

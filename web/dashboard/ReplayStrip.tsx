@@ -1,6 +1,6 @@
 import type { DrawnChart, ReplayDefinition } from '../../core/chart';
 import { lineFollowed, type Reading, replayedAt } from '../../core/reading';
-import { Choice, Range, Tick } from '../hands';
+import { Act, Choice, Range, Tick } from '../hands';
 import type { Replay } from '../plot';
 
 interface ReplayStripProps {
@@ -26,13 +26,11 @@ export function ReplayStrip({ reading, highlight, replay, definition, onClose }:
       {still ? (
         <span className="quiet">Motion is reduced: step or drag.</span>
       ) : (
-        <button type="button" className="act" onClick={playing ? pause : play}>
-          {playing ? 'Pause' : 'Play'}
-        </button>
+        <Act onClick={playing ? pause : play}>{playing ? 'Pause' : 'Play'}</Act>
       )}
-      <button type="button" className="act" onClick={() => seek(place - 1)} disabled={at <= 0}>
+      <Act onClick={() => seek(place - 1)} disabled={at <= 0}>
         Back
-      </button>
+      </Act>
       <Range
         label="Replayed up to"
         from={0}
@@ -42,9 +40,9 @@ export function ReplayStrip({ reading, highlight, replay, definition, onClose }:
         said={period}
         onChange={seek}
       />
-      <button type="button" className="act" onClick={() => seek(place + 1)} disabled={at >= last}>
+      <Act onClick={() => seek(place + 1)} disabled={at >= last}>
         On
-      </button>
+      </Act>
       {!still && (
         <>
           <Choice
@@ -64,9 +62,9 @@ export function ReplayStrip({ reading, highlight, replay, definition, onClose }:
           , {count} of {all}
         </span>
       </output>
-      <button type="button" className="act" aria-label="End the replay" onClick={onClose}>
+      <Act aria-label="End the replay" onClick={onClose}>
         End
-      </button>
+      </Act>
     </div>
   );
 }

@@ -1,9 +1,9 @@
-import { Checkbox, Input, Modal, Select } from 'antd';
+import { Checkbox, Form, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
-import type { Sharing } from '../../contract';
+import { accessBody, type Sharing } from '../../contract';
 import { api, sayProblem } from '../api';
-import { Controls } from '../controls';
-import { Button, toast } from '../look';
+import { Act, Button, Controls, yupRule } from '../controls';
+import { toast } from '../hands';
 
 /** Who may see a dashboard, and the links by which anybody can. */
 export function ShareDialog({
@@ -18,7 +18,6 @@ export function ShareDialog({
   });
   return (
     <Controls>
-      {' '}
       <Modal open title="Share this dashboard" onCancel={onClose} footer={null} width={560}>
         {error && <p className="problem">{sayProblem(error)}</p>}
         {sharing && <PeoplePart dashboardId={dashboardId} sharing={sharing} />}
@@ -34,14 +33,18 @@ const roleChoices = [
   { value: 'editor' as const, label: 'may edit' },
 ];
 
+interface Given {
+  email: string;
+  role: 'editor' | 'reader';
+}
+
 function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sharing }) {
-  const [email, setEmail] = useState('');
-  const [role, setRole] = useState<'editor' | 'reader'>('reader');
+  const [form] = Form.useForm<Given>();
   const [give, giving] = api.useGiveAccessMutation();
   const [take] = api.useTakeAccessMutation();
-  const invite = async () => {
-    await give({ id: dashboardId, email, role }).unwrap();
-    setEmail('');
+  const invite = async (given: Given) => {
+    const { error } = await give({ id: dashboardId, ...given });
+    if (!error) form.resetFields(['email']);
   };
   const change = (of: string) => (next: 'editor' | 'reader') =>
     void give({ id: dashboardId, email: of, role: next });
@@ -84,30 +87,24 @@ function PeoplePart({ dashboardId, sharing }: { dashboardId: number; sharing: Sh
         Whoever signs in by the address finds the dashboard among theirs. Who has no account yet
         makes one by it first.
       </p>
-      <form
-        className="row"
-        onSubmit={(event) => {
-          event.preventDefault();
-          invite().catch(() => undefined);
-        }}
+      <Form<Given>
+        form={form}
+        className="share-form"
+        initialValues={{ email: '', role: 'reader' }}
+        validateTrigger="onSubmit"
+        scrollToFirstError={{ focus: true }}
+        onFinish={(given) => void invite(given)}
       >
-        <Input
-          placeholder="colleague@company.example"
-          aria-label="E-mail of a colleague"
-          value={email}
-          onChange={(event) => setEmail(event.target.value)}
-        />
-        <Select
-          value={role}
-          onChange={setRole}
-          aria-label="Role of the colleague"
-          className="share-role"
-          options={roleChoices}
-        />
-        <Button type="submit" primary busy={giving.isLoading}>
+        <Form.Item name="email" rules={[yupRule(accessBody, 'email')]}>
+          <Input placeholder="colleague@company.example" aria-label="E-mail of a colleague" />
+        </Form.Item>
+        <Form.Item name="role">
+          <Select aria-label="Role of the colleague" className="share-role" options={roleChoices} />
+        </Form.Item>
+        <Button submit primary busy={giving.isLoading}>
           Give access
         </Button>
-      </form>
+      </Form>
       {giving.error && (
         <p className="problem" role="alert">
           {sayProblem(giving.error)}
@@ -138,14 +135,9 @@ function GivenRole({
         onChange={onChange}
         options={roleChoices}
       />
-      <button
-        type="button"
-        className="act"
-        onClick={onTake}
-        aria-label={`Take back access from ${to}`}
-      >
+      <Act onClick={onTake} aria-label={`Take back access from ${to}`}>
         Take back
-      </button>
+      </Act>
     </span>
   );
 }
@@ -210,18 +202,10 @@ function LinksPart({ dashboardId, links }: { dashboardId: number; links: Sharing
               </span>
             )}
             <span className="row">
-              {tokens[id] && (
-                <button type="button" className="act" onClick={() => void copy(tokens[id] ?? '')}>
-                  Copy
-                </button>
-              )}
-              <button
-                type="button"
-                className="act"
-                onClick={() => void takeBack({ id: dashboardId, linkId: id })}
-              >
+              {tokens[id] && <Act onClick={() => void copy(tokens[id] ?? '')}>Copy</Act>}
+              <Act onClick={() => void takeBack({ id: dashboardId, linkId: id })}>
                 Take the link back
-              </button>
+              </Act>
             </span>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import { api, sayProblem } from '../api';
-import { Empty, Wordmark } from '../look';
+import { Empty } from '../hands';
+import { Wordmark } from '../look';
 import { BoardView, EmptyForReaders } from './BoardView';
 
 /** A dashboard as the holder of a link sees it: to read, and nothing else. */

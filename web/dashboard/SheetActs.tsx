@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { useSheetReplay } from './useSheetReplay';
 import type { useZoom } from './useZoom';
+import { Act } from '../hands';
 
 interface SheetActsProps {
   /** null until there are any */
@@ -17,29 +18,16 @@ interface SheetActsProps {
 export function SheetActs({ onFigures, onNote, zoom, replay, more }: SheetActsProps) {
   return (
     <div className="chart-acts">
-      <button
-        type="button"
-        className="act"
-        onClick={onFigures ?? undefined}
-        disabled={onFigures === null}
-      >
+      <Act onClick={onFigures ?? undefined} disabled={onFigures === null}>
         Figures
-      </button>
+      </Act>
       {zoom.toggle && (
-        <button type="button" className="act" aria-pressed={zoom.isOpen} onClick={zoom.toggle}>
+        <Act aria-pressed={zoom.isOpen} onClick={zoom.toggle}>
           Closer
-        </button>
+        </Act>
       )}
-      {replay.begin && (
-        <button type="button" className="act" onClick={replay.begin}>
-          Replay
-        </button>
-      )}
-      {onNote && (
-        <button type="button" className="act" onClick={onNote}>
-          Note
-        </button>
-      )}
+      {replay.begin && <Act onClick={replay.begin}>Replay</Act>}
+      {onNote && <Act onClick={onNote}>Note</Act>}
       {more}
     </div>
   );

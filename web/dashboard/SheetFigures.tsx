@@ -1,6 +1,6 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import type { Reading } from '../../core/reading';
-import { SidePanel } from '../look';
+import { SidePanel } from '../hands';
 import { type FigureAsked, FiguresTable, RowsBehindPanel } from '../figures';
 import { type Highlight, placeOf } from '../picture';
 import { InWords } from '../plot';
@@ -38,7 +38,11 @@ export function SheetFigures(props: SheetFiguresProps) {
           onAsk={mayAsk ? setAsked : undefined}
         />
       </SidePanel>
-      {asked && <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />}
+      <Suspense fallback={null}>
+        {asked && (
+          <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />
+        )}
+      </Suspense>
     </>
   );
 }

@@ -20,8 +20,8 @@ import {
 import { type DateStyle, dateStyles, writeDay } from '../../core/labels';
 import { parseDay } from '../../core/calendar';
 import { api, sayProblem } from '../api';
-import { Controls, NumberStyleFields, SelectField } from '../controls';
-import { Button, StrokeSample } from '../look';
+import { Button, Controls, NumberStyleFields, SelectField } from '../controls';
+import { StrokeSample } from '../look';
 
 interface StyleDialogProps {
   dashboard: Dashboard;

@@ -1,7 +1,9 @@
+import { Upload } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { WrittenChart } from '../../contract';
 import { api, sayProblem } from '../api';
+import { Button } from '../controls';
 
 /** Reads in a chart that was written out as JSON, with its notes, and opens it on the bench. */
 export function WrittenChartField({ dashboardId }: { dashboardId: number }) {
@@ -25,23 +27,26 @@ export function WrittenChartField({ dashboardId }: { dashboardId: number }) {
     }
   };
   return (
-    <label className="field written-chart">
+    <div className="field written-chart">
       <span>Or read one in that was written out as JSON, with its notes</span>
-      <input
-        type="file"
+      <Upload
         accept=".json,application/json"
         aria-label="Chart to read in"
-        onChange={({ target }) => {
-          const file = target.files?.[0];
-          if (file) void read(file);
-          target.value = '';
+        showUploadList={false}
+        // What stands in it is what is pressed.
+        hasControlInside
+        beforeUpload={(file) => {
+          void read(file);
+          return false;
         }}
-      />
+      >
+        <Button>Choose its file</Button>
+      </Upload>
       {problem && (
         <span className="problem" role="alert">
           {problem}
         </span>
       )}
-    </label>
+    </div>
   );
 }

@@ -6,7 +6,7 @@ import {
   type Step,
 } from '../../core/preparation';
 import { cellText } from '../../core/table';
-import { ScrollTable } from '../look';
+import { DataTable } from '../controls';
 
 interface BeforeAfterProps {
   steps: readonly Step[];
@@ -40,27 +40,16 @@ function SheetTable({ label, sheet, other }: { label: string; sheet: Sheet; othe
   return (
     <section>
       <h3>{label}</h3>
-      <ScrollTable
+      <DataTable<Sheet['rows'][number]>
         label={label}
         height={236}
-        head={sheet.columns.map((name, place) => (
-          <th
-            key={place}
-            scope="col"
-            className={other.columns.includes(name) ? '' : 'changed-head'}
-          >
-            {name}
-          </th>
-        ))}
-      >
-        {sheet.rows.slice(0, 12).map((cells, row) => (
-          <tr key={row}>
-            {sheet.columns.map((_, place) => (
-              <td key={place}>{cellText(cells[place] ?? '')}</td>
-            ))}
-          </tr>
-        ))}
-      </ScrollTable>
+        rows={sheet.rows.slice(0, 12)}
+        columns={sheet.columns.map((name, place) => ({
+          key: String(place),
+          title: <span className={other.columns.includes(name) ? '' : 'changed-head'}>{name}</span>,
+          cell: (cells) => cellText(cells[place] ?? ''),
+        }))}
+      />
     </section>
   );
 }

@@ -4,8 +4,8 @@ import { useParams } from 'react-router';
 import { type SourceDetail, titleOf } from '../../contract';
 import { countRows } from '../../core/preparation';
 import { api } from '../api';
-import { Controls } from '../controls';
-import { Button } from '../look';
+import { Button, Controls } from '../controls';
+
 import { TopBar } from '../people';
 import { StartPanel } from './StartPanel';
 import { Understood } from './Understood';

@@ -3,7 +3,7 @@ import { decimalMarks, type FileForm, type Understanding } from '../../contract'
 import { parseDay } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
 import { usualMissing } from '../../core/table';
-import { Phrase, SelectField } from '../controls';
+import { Act, DateField, Phrase, SelectField } from '../controls';
 import { FileWords } from './forms';
 import { markWords } from './formWords';
 
@@ -115,23 +115,12 @@ function Recorded({ understanding: { recording, completeTo }, onChange }: PartPr
       {' '}
       Recorded by {standsOn ? `${by} ${standWords[standsOn]}` : by}, complete up to{' '}
       <Phrase label="Complete up to" words={day === null ? upTo : writeDay(day)}>
-        <label className="field">
-          <span>Nothing more is to come up to</span>
-          <input
-            type="date"
-            className="input"
-            aria-label="Complete up to"
-            defaultValue={upTo}
-            onChange={(event) =>
-              parseDay(event.target.value) !== null && onChange({ completeTo: event.target.value })
-            }
-          />
-        </label>
-        {completeTo && (
-          <button type="button" className="act" onClick={() => onChange({ completeTo: null })}>
-            As its dates tell
-          </button>
-        )}
+        <DateField
+          label="Nothing more is to come up to"
+          value={upTo}
+          onChange={(completeTo) => onChange({ completeTo })}
+        />
+        {completeTo && <Act onClick={() => onChange({ completeTo: null })}>As its dates tell</Act>}
       </Phrase>
       .
     </>

@@ -5,6 +5,7 @@ import { type ChartDefinition } from '../../core/chart';
 import { withChanged } from '../../core/editing';
 import { writeWhole } from '../../core/labels';
 import { sayProblem, useStoredChange } from '../api';
+import { Act } from '../controls';
 
 interface MeaningsProps {
   meanings: readonly ChangedMeaning[];
@@ -46,13 +47,9 @@ function Meaning({
       “{name}” of the chart “{title}” would be of {list(words, count)} in “{column}” as well
       {before.length > 0 && `, and not of ${list(before, before.length)} alone`}.{' '}
       {before.length > 0 && (
-        <button type="button" className="act" onClick={() => mend(kept)}>
-          Keep it to {list(before, before.length)}
-        </button>
+        <Act onClick={() => mend(kept)}>Keep it to {list(before, before.length)}</Act>
       )}{' '}
-      <button type="button" className="act" onClick={() => mend(divided)}>
-        Draw a line for each
-      </button>
+      <Act onClick={() => mend(divided)}>Draw a line for each</Act>
       {problem && <p className="problem">{problem}</p>}
     </div>
   );

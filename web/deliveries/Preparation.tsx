@@ -7,7 +7,7 @@ import {
   type Step,
   stepKinds,
 } from '../../core/preparation';
-import { Menu } from '../look';
+import { Act, Menu } from '../controls';
 import { StepRow } from './StepRow';
 
 interface PreparationProps {
@@ -65,9 +65,7 @@ export function Preparation(props: PreparationProps) {
       {offers.map((offer) => (
         <p key={offer.id} className="offer">
           It seems to need: {sayStep(offer)}.{' '}
-          <button type="button" className="act" onClick={() => onChange([...steps, offer])}>
-            Add this sentence
-          </button>
+          <Act onClick={() => onChange([...steps, offer])}>Add this sentence</Act>
         </p>
       ))}
     </section>

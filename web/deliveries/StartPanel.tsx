@@ -1,8 +1,7 @@
-import { Input } from 'antd';
-import { type DragEvent, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Input, Upload } from 'antd';
+import { useState } from 'react';
 import { bringInLimits } from '../../contract';
-import { Button } from '../look';
+import { Button } from '../controls';
 
 interface StartPanelProps {
   onFile: (file: File) => void;
@@ -22,9 +21,7 @@ export function StartPanel({ onFile, canType }: StartPanelProps) {
           <p className="quiet">
             Targets, budgets, limits, dates with a label: typed, pasted and corrected in place.
           </p>
-          <Link to="/sources/type" className="button">
-            Type a table
-          </Link>
+          <Button to="/sources/type">Type a table</Button>
         </section>
       )}
     </div>
@@ -33,50 +30,28 @@ export function StartPanel({ onFile, canType }: StartPanelProps) {
 
 const extensions = '.csv,.tsv,.txt,.tab,.xlsx,.xlsm,.xls,.ods,.json,.jsonl,.ndjson,.parquet';
 
-function DropZone({ onFile }: { onFile: (file: File) => void }) {
-  const [over, setOver] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    const file = event.dataTransfer.files[0];
-    if (file) onFile(file);
-  };
-  return (
-    <div
-      className={over ? 'drop-zone over' : 'drop-zone'}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={drop}
-    >
-      <h2>Drop a file here</h2>
-      <p className="quiet">
-        CSV and its kin, workbooks, JSON, JSON Lines, Parquet. How it is understood is shown before
-        anything is stored. Up to {bringInLimits.bytes / 1024 / 1024} MB and{' '}
-        {bringInLimits.rows.toLocaleString('en-GB')} rows.
-      </p>
-      <input
-        ref={input}
-        type="file"
-        accept={extensions}
-        aria-label="File to bring in"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) onFile(file);
-          event.target.value = '';
-        }}
-      />
-      <Button primary onClick={() => input.current?.click()}>
-        Choose a file
-      </Button>
-    </div>
-  );
-}
+const DropZone = ({ onFile }: { onFile: (file: File) => void }) => (
+  <Upload.Dragger
+    className="drop-zone"
+    accept={extensions}
+    aria-label="File to bring in"
+    showUploadList={false}
+    // What stands in it is what is pressed.
+    hasControlInside
+    beforeUpload={(file) => {
+      onFile(file);
+      return false;
+    }}
+  >
+    <h2>Drop a file here</h2>
+    <p className="quiet">
+      CSV and its kin, workbooks, JSON, JSON Lines, Parquet. How it is understood is shown before
+      anything is stored. Up to {bringInLimits.bytes / 1024 / 1024} MB and{' '}
+      {bringInLimits.rows.toLocaleString('en-GB')} rows.
+    </p>
+    <Button primary>Choose a file</Button>
+  </Upload.Dragger>
+);
 
 function PasteZone({ onFile }: { onFile: (file: File) => void }) {
   const [text, setText] = useState('');

@@ -5,8 +5,8 @@ import {
   type Sheet,
   type Step,
 } from '../../core/preparation';
-import { Phrase } from '../controls';
-import { Menu } from '../look';
+import { Act, Menu, Phrase } from '../controls';
+
 import { StepSetting } from './StepSetting';
 
 interface StepRowProps {
@@ -60,18 +60,13 @@ export function StepRow(props: StepRowProps) {
 function StepActs({ step, number, pointedAt, onPoint, onChange, onMove, onRemove }: StepRowProps) {
   return (
     <div className="step-acts">
-      <button type="button" className="act" aria-pressed={pointedAt} onClick={onPoint}>
+      <Act aria-pressed={pointedAt} onClick={onPoint}>
         {pointedAt ? 'Back to the table' : 'Before and after'}
-      </button>
+      </Act>
       {onRemove && (
-        <button
-          type="button"
-          className="act"
-          aria-pressed={!step.off}
-          onClick={() => onChange({ ...step, off: !step.off })}
-        >
+        <Act aria-pressed={!step.off} onClick={() => onChange({ ...step, off: !step.off })}>
           {step.off ? 'Switch on' : 'Switch off'}
-        </button>
+        </Act>
       )}
       {onRemove && (
         <Menu

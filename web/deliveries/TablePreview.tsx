@@ -3,10 +3,11 @@ import type { Understanding } from '../../contract';
 import { type DatePattern, datePatterns, readDate } from '../../core/calendar';
 import { writeDay } from '../../core/labels';
 import { type Cell, cellText, type ColumnUnderstanding, isBlank, unitOf } from '../../core/table';
-import { ScrollTable } from '../look';
+
 import { columnWords } from './columnWords';
 import { Distribution } from './Distribution';
 import { kindWords } from './formWords';
+import { DataTable } from '../controls';
 
 interface TablePreviewProps {
   understanding: Understanding;
@@ -17,37 +18,31 @@ interface TablePreviewProps {
 export function TablePreview({ understanding, onColumn }: TablePreviewProps) {
   const { columns, preview } = understanding;
   return (
-    <ScrollTable
+    <DataTable<readonly Cell[]>
       label="The first rows of the table"
       height={520}
-      head={columns.map((column, place) => (
-        <th key={column.name} scope="col" className={align(column)}>
+      rows={preview.slice(0, 24)}
+      columns={columns.map((column, place) => ({
+        key: column.name,
+        figure: column.kind === 'number',
+        title: (
           <ColumnHead
             column={column}
             understanding={understanding}
             place={place}
             onChange={onColumn}
           />
-        </th>
-      ))}
-    >
-      {preview.slice(0, 24).map((cells, row) => (
-        <tr key={row}>
-          {columns.map((column, place) => (
-            <td key={column.name} className={align(column)}>
-              <PreviewCell
-                cell={cells[place] ?? ''}
-                doubtful={isDoubtful(understanding, column, cells[place] ?? '')}
-              />
-            </td>
-          ))}
-        </tr>
-      ))}
-    </ScrollTable>
+        ),
+        cell: (cells) => (
+          <PreviewCell
+            cell={cells[place] ?? ''}
+            doubtful={isDoubtful(understanding, column, cells[place] ?? '')}
+          />
+        ),
+      }))}
+    />
   );
 }
-
-const align = ({ kind }: ColumnUnderstanding) => (kind === 'number' ? 'figure' : '');
 
 const isDoubtful = ({ doubtful }: Understanding, { name }: ColumnUnderstanding, cell: Cell) =>
   doubtful.some(({ column, text }) => column === name && text === cellText(cell));

@@ -13,6 +13,7 @@ import { HowRead } from './HowRead';
 import { Preparation } from './Preparation';
 import { Questions } from './Questions';
 import { TablePreview } from './TablePreview';
+import { Act } from '../controls';
 
 interface UnderstoodProps {
   understanding: Understanding;
@@ -103,11 +104,7 @@ function DrawnOver({
       {notices.map(({ sentence, otherwise }) => (
         <p key={sentence} className="remark">
           {sentence}{' '}
-          {otherwise && (
-            <button type="button" className="act" onClick={() => onColumn(otherwise.column)}>
-              {otherwise.label}
-            </button>
-          )}
+          {otherwise && <Act onClick={() => onColumn(otherwise.column)}>{otherwise.label}</Act>}
         </p>
       ))}
       {!dated && (

@@ -1,8 +1,9 @@
 import { Radio, Select } from 'antd';
 import type { Changes, DeliveryMode, ShownRow } from '../../contract';
 import { countRows } from '../../core/preparation';
-import { ScrollTable } from '../look';
+
 import { Meanings } from './Meanings';
+import { DataTable } from '../controls';
 
 /** What becomes of the rows that the source has. */
 export interface ModeChoice {
@@ -126,32 +127,34 @@ function Examples({ label, columns, rows, before, of }: ExamplesProps) {
         {label}
         {of > rows.length && `, the first ${rows.length}`}
       </h3>
-      <ScrollTable
+      <DataTable<ShownRow>
         label={`${label} rows`}
-        head={columns.map((name) => (
-          <th key={name} scope="col">
-            {name}
-          </th>
-        ))}
-      >
-        {rows.map((row, place) => (
-          <tr key={place}>
-            {row.map((cell, at) => {
-              const old = before?.[place]?.[at];
-              return (
-                <td key={at}>
-                  {before && old !== cell && (
-                    <>
-                      <del className="quiet">{old ?? 'missing'}</del>{' '}
-                    </>
-                  )}
-                  {cell ?? <span className="quiet">missing</span>}
-                </td>
-              );
-            })}
-          </tr>
-        ))}
-      </ScrollTable>
+        rows={rows}
+        columns={columns.map((name, at) => ({
+          key: name,
+          title: name,
+          cell: (row, place) => (
+            <ChangedCell
+              cell={row[at] ?? null}
+              old={before ? (before[place]?.[at] ?? null) : undefined}
+            />
+          ),
+        }))}
+      />
     </div>
+  );
+}
+
+/** @param old what stood there before; undefined where nothing did */
+function ChangedCell({ cell, old }: { cell: ShownRow[number]; old?: ShownRow[number] }) {
+  return (
+    <>
+      {old !== undefined && old !== cell && (
+        <>
+          <del className="quiet">{old ?? 'missing'}</del>{' '}
+        </>
+      )}
+      {cell ?? <span className="quiet">missing</span>}
+    </>
   );
 }

@@ -1,6 +1,8 @@
+import { ScrollTable } from './ScrollTable';
 import { memo, type ReactNode, useMemo, useState } from 'react';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { Menu, ScrollTable, StrokeSample, toast } from '../look';
+import { Act, Menu, toast } from '../hands';
+import { StrokeSample } from '../look';
 import { type FigureRow, figureRows } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
 import { type Highlight, isLit, isMore, noHighlight, withLit } from '../picture';
@@ -73,13 +75,11 @@ export function FiguresTable(props: FiguresTableProps) {
   return (
     <>
       <div className="figures-tools">
-        <button
-          type="button"
-          className="act"
+        <Act
           onClick={() => void copyFigures(reading).then(() => toast('Figures copied as cells.'))}
         >
           Copy
-        </button>
+        </Act>
         <Menu
           label="Write the figures to a file"
           items={[
@@ -120,9 +120,9 @@ export function FiguresTable(props: FiguresTableProps) {
         ))}
       </ScrollTable>
       {shown.length < places.length && (
-        <button type="button" className="act" onClick={() => setAll(true)}>
+        <Act onClick={() => setAll(true)}>
           Show all {places.length.toLocaleString('en-GB')} periods
-        </button>
+        </Act>
       )}
     </>
   );

@@ -1,7 +1,7 @@
 import type { Reading } from '../../core/reading';
 import { writeWhole } from '../../core/labels';
 import { api, sayProblem } from '../api';
-import { ScrollTable, SidePanel } from '../look';
+import { DataTable, SidePanel } from '../controls';
 import type { FigureAsked } from './FiguresTable';
 
 interface RowsBehindPanelProps {
@@ -45,32 +45,18 @@ export function RowsBehindPanel({ chartId, reading, asked, onClose }: RowsBehind
               {rows.length < total && `, the first ${rows.length.toLocaleString('en-GB')} of them`}
             </span>
           </h3>
-          <ScrollTable
+          <DataTable<readonly (string | null)[]>
             label={`Rows behind ${name}`}
             height={data.parts.length > 1 ? 300 : 640}
-            head={columns.map((each) => (
-              <th
-                key={each.name}
-                scope="col"
-                className={`${each.kind === 'number' ? 'figure' : ''}${each.name === column ? ' lit-column' : ''}`}
-              >
-                {each.name}
-              </th>
-            ))}
-          >
-            {rows.map((cells, at) => (
-              <tr key={at}>
-                {columns.map((each, of) => (
-                  <td
-                    key={each.name}
-                    className={`${each.kind === 'number' ? 'figure' : ''}${each.name === column ? ' lit-column' : ''}`}
-                  >
-                    {cells[of] ?? <span className="quiet">missing</span>}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </ScrollTable>
+            rows={rows}
+            columns={columns.map((each, of) => ({
+              key: each.name,
+              title: each.name,
+              figure: each.kind === 'number',
+              className: each.name === column ? 'lit-column' : '',
+              cell: (cells) => cells[of] ?? <span className="quiet">missing</span>,
+            }))}
+          />
         </section>
       ))}
     </SidePanel>

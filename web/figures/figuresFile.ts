@@ -1,6 +1,6 @@
+import { saveFile } from './saveFile';
 import { periodKey } from '../../core/calendar';
 import { linesOf, type Reading } from '../../core/reading';
-import { saveFile } from '../look';
 
 /** The figures behind a chart as plain cells: exact, whatever is written on the screen. */
 export type FigureCells = (string | number | null)[][];

@@ -1,3 +1,10 @@
+import { lazy } from 'react';
+
 export { FiguresStrip, narrowestColumn } from './FiguresStrip';
 export { type FigureAsked, FiguresTable } from './FiguresTable';
-export { RowsBehindPanel } from './RowsBehindPanel';
+export { saveFile } from './saveFile';
+
+/** Loaded when somebody asks where a figure comes from. */
+export const RowsBehindPanel = lazy(() =>
+  import('./RowsBehindPanel').then(({ RowsBehindPanel: panel }) => ({ default: panel })),
+);

@@ -35,3 +35,10 @@ export interface TickProps {
   onChange: (checked: boolean) => void;
   children: ReactNode;
 }
+
+/** A title that is written in its own place. */
+export interface TitleProps extends HandProps<string> {
+  onDone: () => void;
+  /** it stays as it was */
+  onLeave: () => void;
+}

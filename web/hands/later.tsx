@@ -1,48 +1,66 @@
-import { type ComponentType, type CSSProperties, useEffect, useSyncExternalStore } from 'react';
-import { whenPictured } from '../look';
+import { type ComponentType, type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import { whenPictured } from './pictured';
+import type { Said } from './toast';
 
 type Library = typeof import('./library');
 
 let library: Library | null = null;
-let asked = false;
+let asked: Promise<Library> | null = null;
 const waiting = new Set<() => void>();
 
-function ask() {
-  if (asked) return;
-  asked = true;
-  void whenPictured()
-    .then(() => import('./library'))
-    .then((found) => {
+/** Asks for the library at once, whatever there is to be drawn. */
+function askLibrary(): Promise<Library> {
+  asked ??= import('./library').then(
+    (found) => {
       library = found;
       for (const tell of waiting) tell();
-    })
-    // The next page that needs it tries again.
-    .catch(() => (asked = false));
+      return found;
+    },
+    (error: unknown) => {
+      // The next page that needs it tries again.
+      asked = null;
+      throw error;
+    },
+  );
+  return asked;
 }
+
+/** Says something by the library, which comes for it at once. */
+export const sayByLibrary = (said: Said): void => void askLibrary().then(({ say }) => say(said));
 
 const subscribe = (tell: () => void) => {
   waiting.add(tell);
   return () => void waiting.delete(tell);
 };
 
+/** What is shown: the parts of the library that are neither its dress nor what it does. */
+type Shown = Exclude<keyof Library, 'Controls' | 'say'>;
+
 /**
  * A control that comes with the library, after the first picture: until then its room is kept, so that
  * nothing moves when it is there.
- * @param room how large it will be
+ * @param room what is as large as it will be
  */
-export function later<Name extends keyof Library>(
+export function later<Name extends Shown>(
   name: Name,
-  room: (props: Parameters<Library[Name]>[0]) => CSSProperties,
+  room: (props: Parameters<Library[Name]>[0]) => ReactNode,
 ) {
   type Props = Parameters<Library[Name]>[0];
   return function Later(props: Props) {
     const found = useSyncExternalStore(subscribe, () => library);
-    useEffect(ask, []);
-    const Control = found?.[name] as ComponentType<Props> | undefined;
-    return Control ? (
-      <Control {...props} />
-    ) : (
-      <span className="hand-room" style={room(props)} aria-hidden />
+    useEffect(
+      () =>
+        void whenPictured()
+          .then(askLibrary)
+          .catch(() => {}),
+      [],
+    );
+    if (!found) return room(props);
+    const Control = found[name] as ComponentType<Props>;
+    return (
+      <found.Controls>
+        <Control {...props} />
+      </found.Controls>
     );
   };
 }

@@ -1,13 +1,5 @@
-export { Button } from './Button';
+export { BareTape } from './BareTape';
 export { greyed, lettered, page, shadeAlong, shades } from './colours';
-export { Empty } from './Empty';
-export { Menu, type MenuItem } from './Menu';
-export { sayPictured, whenPictured } from './pictured';
 export { Pennant } from './Pennant';
-export { saveFile } from './saveFile';
-export { ScrollTable } from './ScrollTable';
-export { SidePanel } from './SidePanel';
 export { StrokeSample } from './StrokeSample';
-export { toast, Toasts, toastUndo } from './Toasts';
-export { useAfterPaint } from './useAfterPaint';
 export { Wordmark } from './Wordmark';

@@ -8,8 +8,8 @@ import { type MeasureDefinition, measureEntry } from '../../core/measures';
 import type { About, Entry } from '../../core/sentences';
 import { draftSeries } from '../../core/editing';
 import { api, sayProblem } from '../api';
-import { Controls } from '../controls';
-import { Button } from '../look';
+import { Button, Controls } from '../controls';
+
 import { SettingField, Speaking } from '../sentences';
 
 interface MeasureDialogProps {

@@ -3,7 +3,8 @@ import { Link } from 'react-router';
 import { sayMeasure } from '../../core/measures';
 import type { ListedMeasure, SourceDetail } from '../../contract';
 import { api, sayProblem } from '../api';
-import { Button, ScrollTable, toast, toastUndo } from '../look';
+import { Act, Button, DataTable } from '../controls';
+import { toast, toastUndo } from '../hands';
 import { MeasureDialog } from './MeasureDialog';
 
 /** The measures of a source, each with the charts that draw it. */
@@ -23,46 +24,31 @@ export function MeasuresPart({ source }: { source: SourceDetail }) {
           every chart of this source, and is changed in one place.
         </p>
       ) : (
-        <ScrollTable
+        <DataTable<ListedMeasure>
           label={`The measures of ${source.name}`}
-          head={['Measure', 'What it is', 'Drawn in', ''].map((label) => (
-            <th key={label} scope="col">
-              {label}
-            </th>
-          ))}
-        >
-          {measures.map((measure) => (
-            <tr key={measure.id}>
-              <th scope="row">{measure.name}</th>
-              <td>{sayMeasure(measure.definition)}</td>
-              <td>
-                <DrawnIn measure={measure} />
-              </td>
-              <td>
-                {source.own && (
-                  <span className="row">
-                    <button
-                      type="button"
-                      className="act"
-                      aria-label={`Change ${measure.name}`}
-                      onClick={() => setOpen(measure)}
-                    >
-                      Change
-                    </button>
-                    <button
-                      type="button"
-                      className="act"
-                      aria-label={`Remove ${measure.name}`}
-                      onClick={() => void remove(measure)}
-                    >
-                      Remove
-                    </button>
-                  </span>
-                )}
-              </td>
-            </tr>
-          ))}
-        </ScrollTable>
+          rows={measures}
+          columns={[
+            { key: 'name', title: 'Measure', names: true, cell: ({ name }) => name },
+            {
+              key: 'said',
+              title: 'What it is',
+              cell: ({ definition }) => sayMeasure(definition),
+            },
+            { key: 'drawn', title: 'Drawn in', cell: (measure) => <DrawnIn measure={measure} /> },
+            {
+              key: 'acts',
+              title: '',
+              cell: (measure) =>
+                source.own && (
+                  <MeasureActs
+                    name={measure.name}
+                    onChange={() => setOpen(measure)}
+                    onRemove={() => void remove(measure)}
+                  />
+                ),
+            },
+          ]}
+        />
       )}
       {open && (
         <MeasureDialog
@@ -75,6 +61,23 @@ export function MeasuresPart({ source }: { source: SourceDetail }) {
     </section>
   );
 }
+
+interface MeasureActsProps {
+  name: string;
+  onChange: () => void;
+  onRemove: () => void;
+}
+
+const MeasureActs = ({ name, onChange, onRemove }: MeasureActsProps) => (
+  <span className="row">
+    <Act aria-label={`Change ${name}`} onClick={onChange}>
+      Change
+    </Act>
+    <Act aria-label={`Remove ${name}`} onClick={onRemove}>
+      Remove
+    </Act>
+  </span>
+);
 
 function DrawnIn({ measure: { charts, otherCharts } }: { measure: ListedMeasure }) {
   if (charts.length + otherCharts === 0) return <span className="quiet">no chart yet</span>;

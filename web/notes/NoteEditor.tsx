@@ -4,8 +4,8 @@ import { useState } from 'react';
 import type { Note } from '../../contract';
 import { linesOf, type Reading } from '../../core/reading';
 import { api, problemOf, sayProblem } from '../api';
-import { Controls, OptionalDateField } from '../controls';
-import { Button } from '../look';
+import { Act, Button, Controls, OptionalDateField, WrittenDates } from '../controls';
+
 import type { NoteDraft } from './newNote';
 import { PennantColours } from './PennantColours';
 
@@ -47,89 +47,89 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
 
   return (
     <Controls>
-      <aside
-        className="note-editor"
-        role="dialog"
-        aria-label={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
-        onKeyDown={(event) => event.key === 'Escape' && onClose()}
-      >
-        <h2>{draft.note ? `Note ${draft.note.number}` : 'Write a note'}</h2>
-        <div className="fields">
-          <label className="field">
-            <span>What happened, and why</span>
-            <Input.TextArea
-              value={text}
-              onChange={(event) => setText(event.target.value)}
-              autoSize={{ minRows: 3 }}
-              maxLength={2000}
-              autoFocus
-            />
-          </label>
-          <p className="small quiet">
-            *So* it is stressed, **so** strongly; addresses become links.
-          </p>
-          <div className="row note-fields">
-            <OptionalDateField
-              label="Stands on"
-              value={day}
-              placeholder="the whole chart"
-              onChange={(value) => {
-                setDay(value);
-                if (!value) setUntil(null);
-              }}
-            />
-            <OptionalDateField
-              label="Up to"
-              value={until}
-              placeholder="that day alone"
-              disabled={day === null}
-              from={day}
-              onChange={setUntil}
-            />
-            <label className="field grow">
-              <span>Speaks of</span>
-              <Select
-                value={series ?? ''}
-                aria-label="Speaks of"
-                onChange={(value) => setSeries(value || null)}
-                options={[
-                  { value: '', label: day === null ? 'the chart as a whole' : 'the date itself' },
-                  ...(reading ? linesOf(reading) : []).map(({ id, name }) => ({
-                    value: id,
-                    label: name,
-                  })),
-                ]}
+      <WrittenDates value={reading?.look.periods.dates ?? 'words'}>
+        <aside
+          className="note-editor"
+          role="dialog"
+          aria-label={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
+          onKeyDown={(event) => event.key === 'Escape' && onClose()}
+        >
+          <h2>{draft.note ? `Note ${draft.note.number}` : 'Write a note'}</h2>
+          <div className="fields">
+            <label className="field">
+              <span>What happened, and why</span>
+              <Input.TextArea
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+                autoSize={{ minRows: 3 }}
+                maxLength={2000}
+                autoFocus
               />
             </label>
-          </div>
-          <PennantColours colour={colour} onChoose={setColour} />
-          {problem && (
-            <div className="problem" role="alert">
-              {problem}
-              {theirs && (
-                <>
-                  <p>
-                    It now reads: “{theirs.text}” ({theirs.author})
-                  </p>
-                  <button type="button" className="act" onClick={() => setText(theirs.text)}>
-                    Take theirs
-                  </button>
-                </>
-              )}
+            <p className="small quiet">
+              *So* it is stressed, **so** strongly; addresses become links.
+            </p>
+            <div className="row note-fields">
+              <OptionalDateField
+                label="Stands on"
+                value={day}
+                placeholder="the whole chart"
+                onChange={(value) => {
+                  setDay(value);
+                  if (!value) setUntil(null);
+                }}
+              />
+              <OptionalDateField
+                label="Up to"
+                value={until}
+                placeholder="that day alone"
+                disabled={day === null}
+                from={day}
+                onChange={setUntil}
+              />
+              <label className="field grow">
+                <span>Speaks of</span>
+                <Select
+                  value={series ?? ''}
+                  aria-label="Speaks of"
+                  onChange={(value) => setSeries(value || null)}
+                  options={[
+                    { value: '', label: day === null ? 'the chart as a whole' : 'the date itself' },
+                    ...(reading ? linesOf(reading) : []).map(({ id, name }) => ({
+                      value: id,
+                      label: name,
+                    })),
+                  ]}
+                />
+              </label>
             </div>
-          )}
-        </div>
-        <div className="row note-editor-acts">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button
-            primary
-            busy={writing.isLoading || changing.isLoading}
-            onClick={() => void save()}
-          >
-            {theirs ? 'Keep mine' : 'Save the note'}
-          </Button>
-        </div>
-      </aside>
+            <PennantColours colour={colour} onChoose={setColour} />
+            {problem && (
+              <div className="problem" role="alert">
+                {problem}
+                {theirs && (
+                  <>
+                    <p>
+                      It now reads: “{theirs.text}” ({theirs.author})
+                    </p>
+                    <Act onClick={() => setText(theirs.text)}>Take theirs</Act>
+                  </>
+                )}
+              </div>
+            )}
+          </div>
+          <div className="row note-editor-acts">
+            <Button onClick={onClose}>Cancel</Button>
+            <Button
+              primary
+              busy={writing.isLoading || changing.isLoading}
+              onClick={() => void save()}
+            >
+              {theirs ? 'Keep mine' : 'Save the note'}
+            </Button>
+          </div>
+        </aside>
+      </WrittenDates>
     </Controls>
   );
 }

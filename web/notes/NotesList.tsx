@@ -5,7 +5,8 @@ import { writeDay, writeStretch } from '../../core/labels';
 import { anchorOf, placeNote } from '../../core/notes';
 import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
-import { Pennant, toastUndo } from '../look';
+import { Act, toastUndo } from '../hands';
+import { Pennant } from '../look';
 import { NoteText } from './NoteText';
 
 interface NotesListProps {
@@ -43,22 +44,12 @@ export function NotesList({ notes, readings, onEdit, mayEdit = () => true }: Not
             </p>
             {onEdit && mayEdit(note) && (
               <p className="note-acts">
-                <button
-                  type="button"
-                  className="act"
-                  onClick={() => onEdit(note)}
-                  aria-label={`Edit note ${note.number}`}
-                >
+                <Act onClick={() => onEdit(note)} aria-label={`Edit note ${note.number}`}>
                   Edit
-                </button>
-                <button
-                  type="button"
-                  className="act"
-                  onClick={() => void take(note)}
-                  aria-label={`Delete note ${note.number}`}
-                >
+                </Act>
+                <Act onClick={() => void take(note)} aria-label={`Delete note ${note.number}`}>
                   Delete
-                </button>
+                </Act>
               </p>
             )}
           </div>

@@ -1,3 +1,4 @@
+import { Radio } from 'antd';
 import { type Note, noteColours } from '../../contract';
 import { shades } from '../look';
 
@@ -9,22 +10,20 @@ interface PennantColoursProps {
 /** The colours that a pennant may have, one of which is chosen. */
 export function PennantColours({ colour, onChoose }: PennantColoursProps) {
   return (
-    <div className="field" role="radiogroup" aria-label="Pennant colour">
+    <div className="field">
       <span>Pennant</span>
-      <div className="row">
+      <Radio.Group
+        aria-label="Pennant colour"
+        className="swatches"
+        value={colour}
+        onChange={({ target }) => onChoose(target.value as Note['colour'])}
+      >
         {noteColours.map((each) => (
-          <button
-            key={each}
-            type="button"
-            role="radio"
-            aria-checked={colour === each}
-            aria-label={each}
-            className="swatch"
-            style={{ background: shades[each] }}
-            onClick={() => onChoose(each)}
-          />
+          <Radio key={each} value={each} aria-label={each}>
+            <span className="swatch" title={each} style={{ background: shades[each] }} />
+          </Radio>
         ))}
-      </div>
+      </Radio.Group>
     </div>
   );
 }

@@ -1,11 +1,18 @@
 import './people.css';
-import { type FormEvent, useState } from 'react';
+import { Form, Input } from 'antd';
+import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { ValidationError } from 'yup';
 import { type Session, signInBody, signUpBody } from '../../contract';
 import { api, problemOf, sayProblem } from '../api';
-import { Button, Wordmark } from '../look';
+import { Act, Button, Controls, yupRule } from '../controls';
+import { Wordmark } from '../look';
 import { Levelled } from './Levelled';
+
+interface Account {
+  email: string;
+  name: string;
+  password: string;
+}
 
 /** Nothing tells a stranger whether an address has an account. */
 const notOpened = {
@@ -16,7 +23,6 @@ const notOpened = {
 /** Signing in, making an account, and one click into the demo. */
 export function SignInPage({ demo }: { demo: boolean }) {
   const [making, setMaking] = useState(false);
-  const [values, setValues] = useState({ email: '', name: '', password: '' });
   const [problem, setProblem] = useState('');
   const [signIn, signingIn] = api.useSignInMutation();
   const [signUp, signingUp] = api.useSignUpMutation();
@@ -32,7 +38,7 @@ export function SignInPage({ demo }: { demo: boolean }) {
       setProblem(sayProblem(error));
     }
   };
-  const make = async (account: typeof values) => {
+  const make = async (account: Account) => {
     await signUp(account).unwrap();
     return signIn(account)
       .unwrap()
@@ -40,82 +46,74 @@ export function SignInPage({ demo }: { demo: boolean }) {
         throw problemOf(error)?.status === 401 ? { data: notOpened } : error;
       });
   };
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    try {
-      if (making) void enter(make(signUpBody.validateSync(values)));
-      else void enter(signIn(signInBody.validateSync(values)).unwrap());
-    } catch (error) {
-      setProblem(error instanceof ValidationError ? error.message : String(error));
-    }
-  };
-  const field = (name: keyof typeof values, type: string, complete: string) => ({
-    value: values[name],
-    type,
-    autoComplete: complete,
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-      setValues({ ...values, [name]: event.target.value }),
-  });
+  const schema = making ? signUpBody : signInBody;
+  const submit = (values: Account) =>
+    void enter(making ? make(values) : signIn(signInBody.cast(values)).unwrap());
 
   return (
-    <main className="sign-in">
-      <section className="sign-in-side">
-        <Wordmark />
-        <div>
-          <h1>Where do we stand against the mark?</h1>
-          <p>
-            Line charts that hold actuals against targets and budgets, and say in words what they
-            found.
-          </p>
-        </div>
-        <Levelled />
-      </section>
-      <section className="sign-in-form sheet">
-        <form onSubmit={submit} className="fields" noValidate>
-          <h2>{making ? 'Make an account' : 'Sign in'}</h2>
-          {making && (
-            <label className="field">
-              <span>Your name</span>
-              <input className="input" {...field('name', 'text', 'name')} />
-            </label>
-          )}
-          <label className="field">
-            <span>E-mail</span>
-            <input className="input" {...field('email', 'email', 'username')} />
-          </label>
-          <label className="field">
-            <span>Password</span>
-            <input
-              className="input"
-              {...field('password', 'password', making ? 'new-password' : 'current-password')}
-            />
-          </label>
-          {problem && (
-            <p className="problem" role="alert">
-              {problem}
+    <Controls>
+      <main className="sign-in">
+        <section className="sign-in-side">
+          <Wordmark />
+          <div>
+            <h1>Where do we stand against the mark?</h1>
+            <p>
+              Line charts that hold actuals against targets and budgets, and say in words what they
+              found.
             </p>
-          )}
-          <Button primary type="submit" busy={signingIn.isLoading || signingUp.isLoading}>
-            {making ? 'Make the account' : 'Sign in'}
-          </Button>
-          <button type="button" className="act" onClick={() => setMaking(!making)}>
-            {making ? 'I have an account: sign in' : 'No account yet? Make one'}
-          </button>
-        </form>
-        {demo && (
-          <div className="sign-in-demo">
-            <h3>Look around first, at the made-up Pellow Isles Ferries</h3>
-            <div className="row">
-              <Button onClick={() => void enter(enterDemo('author').unwrap())}>
-                Enter as Maren, author
-              </Button>
-              <Button onClick={() => void enter(enterDemo('reader').unwrap())}>
-                Enter as Ivo, reader
-              </Button>
-            </div>
           </div>
-        )}
-      </section>
-    </main>
+          <Levelled />
+        </section>
+        <section className="sign-in-form sheet">
+          <Form<Account>
+            layout="vertical"
+            requiredMark={false}
+            validateTrigger="onSubmit"
+            scrollToFirstError={{ focus: true }}
+            onFinish={submit}
+          >
+            <h2 className="sign-in-head">{making ? 'Make an account' : 'Sign in'}</h2>
+            {making && (
+              <Form.Item name="name" label="Your name" rules={[yupRule(signUpBody, 'name')]}>
+                <Input autoComplete="name" />
+              </Form.Item>
+            )}
+            <Form.Item name="email" label="E-mail" rules={[yupRule(schema, 'email')]}>
+              <Input type="email" autoComplete="username" />
+            </Form.Item>
+            <Form.Item name="password" label="Password" rules={[yupRule(schema, 'password')]}>
+              <Input.Password
+                visibilityToggle={false}
+                autoComplete={making ? 'new-password' : 'current-password'}
+              />
+            </Form.Item>
+            {problem && (
+              <p className="problem" role="alert">
+                {problem}
+              </p>
+            )}
+            <Button primary submit busy={signingIn.isLoading || signingUp.isLoading}>
+              {making ? 'Make the account' : 'Sign in'}
+            </Button>
+            <Act className="sign-in-other" onClick={() => setMaking(!making)}>
+              {making ? 'I have an account: sign in' : 'No account yet? Make one'}
+            </Act>
+          </Form>
+          {demo && (
+            <div className="sign-in-demo">
+              <h3>Look around first, at the made-up Pellow Isles Ferries</h3>
+              <div className="row">
+                <Button onClick={() => void enter(enterDemo('author').unwrap())}>
+                  Enter as Maren, author
+                </Button>
+                <Button onClick={() => void enter(enterDemo('reader').unwrap())}>
+                  Enter as Ivo, reader
+                </Button>
+              </div>
+            </div>
+          )}
+        </section>
+      </main>
+    </Controls>
   );
 }

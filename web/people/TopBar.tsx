@@ -3,7 +3,8 @@ import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, NavLink } from 'react-router';
 import { api } from '../api';
-import { Menu, Wordmark } from '../look';
+import { Menu } from '../hands';
+import { Wordmark } from '../look';
 
 interface TopBarProps {
   /** the way here, the last entry being this page */

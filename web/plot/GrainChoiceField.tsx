@@ -1,4 +1,5 @@
 import type { Grain } from '../../core/calendar';
+import { Segments } from '../hands';
 
 interface GrainChoiceFieldProps {
   grains: readonly Grain[];
@@ -7,20 +8,11 @@ interface GrainChoiceFieldProps {
 }
 
 /** The periods that a reader may see a chart by. */
-export function GrainChoiceField({ grains, grain, onChoose }: GrainChoiceFieldProps) {
-  return (
-    <div className="grain-choice small" role="group" aria-label="Drawn by">
-      {grains.map((each) => (
-        <button
-          key={each}
-          type="button"
-          className="act"
-          aria-pressed={each === grain}
-          onClick={() => onChoose(each)}
-        >
-          {each}
-        </button>
-      ))}
-    </div>
-  );
-}
+export const GrainChoiceField = ({ grains, grain, onChoose }: GrainChoiceFieldProps) => (
+  <Segments
+    label="Drawn by"
+    options={grains}
+    value={grain}
+    onChange={(next) => onChoose(next as Grain)}
+  />
+);

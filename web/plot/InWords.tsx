@@ -1,5 +1,5 @@
 import type { Reading } from '../../core/reading';
-import { toast } from '../look';
+import { Act, Disclosure, toast } from '../hands';
 
 /** Where things stand in words, and the whole chart in words to be copied. */
 export function InWords({ reading }: { reading: Reading }) {
@@ -16,13 +16,10 @@ export function InWords({ reading }: { reading: Reading }) {
           {sentence}
         </p>
       ))}
-      <details className="in-words small">
-        <summary>The chart in words</summary>
+      <Disclosure title="The chart in words">
         <p>{reading.summary}</p>
-        <button type="button" className="act" onClick={() => void copy()}>
-          Copy the words
-        </button>
-      </details>
+        <Act onClick={() => void copy()}>Copy the words</Act>
+      </Disclosure>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { type CSSProperties, useRef } from 'react';
 import { linesOf, type Reading, type Zoom } from '../../core/reading';
+import { Act } from '../hands';
 
 interface OverviewStripProps {
   /** all of it */
@@ -49,9 +50,9 @@ export function OverviewStrip({ reading, zoom, onZoom }: OverviewStripProps) {
           text={label(shown.to)}
         />
       </div>
-      <button type="button" className="act" disabled={!zoom} onClick={() => onZoom(null)}>
+      <Act disabled={!zoom} onClick={() => onZoom(null)}>
         All of it
-      </button>
+      </Act>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
 import type { Drawing } from '../picture';
-import { sayPictured } from '../look';
+import { sayPictured } from '../hands';
 import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */

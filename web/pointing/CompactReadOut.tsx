@@ -1,6 +1,7 @@
 import type { Reading, ReadSeries } from '../../core/reading';
 import { type Highlight, type PlacedPanel, plotBottom, sayDifference, toX } from '../picture';
 import { ValueChips } from './ValueChips';
+import { Act } from '../hands';
 
 interface CompactReadOutProps {
   reading: Reading;
@@ -48,9 +49,7 @@ export function CompactReadOut(props: CompactReadOutProps) {
             {here.open && ', not complete yet'}
           </strong>
           {onWriteNote ? (
-            <button type="button" className="act" onClick={onWriteNote}>
-              Write a note here
-            </button>
+            <Act onClick={onWriteNote}>Write a note here</Act>
           ) : (
             difference && <span>{difference}</span>
           )}

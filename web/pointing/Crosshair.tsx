@@ -1,5 +1,6 @@
 import { writeFigure, writeWhole } from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
+import { Act } from '../hands';
 import { page, shades, StrokeSample } from '../look';
 import {
   colourAt,
@@ -79,11 +80,7 @@ export function Crosshair(props: CrosshairProps) {
         role="status"
       >
         <Card {...{ reading, period, highlight, nearest }} />
-        {held && onWriteNote && !compact && (
-          <button type="button" className="act" onClick={onWriteNote}>
-            Write a note here
-          </button>
-        )}
+        {held && onWriteNote && !compact && <Act onClick={onWriteNote}>Write a note here</Act>}
       </div>
     </>
   );

@@ -1,5 +1,6 @@
 import { AutoComplete, Input } from 'antd';
 import { isProblem, readFormula, writtenName } from '../../core/formula';
+import { Act } from '../controls';
 
 interface FormulaFieldProps {
   text: string;
@@ -35,16 +36,14 @@ export function FormulaField({ text, names, onChange }: FormulaFieldProps) {
       )}
       <span className="row small quiet">
         {names.slice(0, 12).map((name) => (
-          <button
+          <Act
             key={name}
-            type="button"
-            className="act"
             onClick={() =>
               onChange(`${text}${text && !/[\s(]$/.test(text) ? ' ' : ''}${writtenName(name)}`)
             }
           >
             {name}
-          </button>
+          </Act>
         ))}
       </span>
     </div>

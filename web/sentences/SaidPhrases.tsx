@@ -5,7 +5,7 @@ import {
   type Phrase as SaidPhrase,
   phrasesOf,
 } from '../../core/sentences';
-import { Phrase } from '../controls';
+import { Act, Phrase } from '../controls';
 import { ColumnsOf, useAbout } from './about';
 import { WaysControl } from './controls/WaysControl';
 import { SayMore } from './SayMore';
@@ -71,13 +71,7 @@ export function SaidPhrases<Definition extends object>(props: SaidPhrasesProps<D
             <SettingField {...phrase} onChange={(value) => put(phrase.path, value)} />
           )}
           {phrase.plain && (
-            <button
-              type="button"
-              className="act"
-              onClick={() => put(phrase.path, phrase.plain?.value)}
-            >
-              Leave it out
-            </button>
+            <Act onClick={() => put(phrase.path, phrase.plain?.value)}>Leave it out</Act>
           )}
         </Phrase>
       </span>

@@ -1,4 +1,5 @@
 import { api } from '../api';
+import { Act, Disclosure } from '../controls';
 
 /** Sources that were removed; each can be brought back. */
 export function RemovedSources() {
@@ -8,10 +9,9 @@ export function RemovedSources() {
   const [restore] = api.useRestoreSourceMutation();
   if (!removed || removed.length === 0) return null;
   return (
-    <details className="removed-sources">
-      <summary>
-        {removed.length === 1 ? '1 removed source' : `${removed.length} removed sources`}
-      </summary>
+    <Disclosure
+      title={removed.length === 1 ? '1 removed source' : `${removed.length} removed sources`}
+    >
       <ul className="plain-list">
         {removed.map(({ id, name, removedAt }) => (
           <li key={id} className="row">
@@ -19,17 +19,12 @@ export function RemovedSources() {
             <span className="quiet small">
               removed {new Date(removedAt).toLocaleDateString('en-GB', { dateStyle: 'medium' })}
             </span>
-            <button
-              type="button"
-              className="act"
-              onClick={() => void restore(id)}
-              aria-label={`Bring ${name} back`}
-            >
+            <Act onClick={() => void restore(id)} aria-label={`Bring ${name} back`}>
               Bring back
-            </button>
+            </Act>
           </li>
         ))}
       </ul>
-    </details>
+    </Disclosure>
   );
 }

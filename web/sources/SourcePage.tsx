@@ -15,7 +15,7 @@ import {
   kindWords,
   writeValue,
 } from '../deliveries';
-import { Menu, ScrollTable } from '../look';
+import { Act, Button, Controls, DataTable, Menu } from '../controls';
 import { TopBar } from '../people';
 import { UnderwayPart } from './UnderwayPart';
 import { Versions } from './Versions';
@@ -31,28 +31,24 @@ export function SourcePage() {
   const trail = [{ label: 'Sources', to: '/sources' }, { label: source?.name ?? '' }];
   if (!source)
     return (
-      <>
+      <Controls>
         <TopBar trail={trail} />
         <main className="page slim">{error && <p className="problem">{sayProblem(error)}</p>}</main>
-      </>
+      </Controls>
     );
   const { rows, fileName, form, doubtful, doubtfulTotal } = source;
   const corrected = source.versions.some(({ current, mode }) => current && mode === 'correct');
   return (
-    <>
+    <Controls>
       <TopBar trail={trail}>
-        <Menu label="Write the rows to a file" className="button" items={writeItems(id)}>
+        <Menu label="Write the rows to a file" button items={writeItems(id)}>
           Write
         </Menu>
-        {source.own && rows <= 2000 && (
-          <Link to={`/sources/${id}/type`} className="button">
-            Correct in place
-          </Link>
-        )}
+        {source.own && rows <= 2000 && <Button to={`/sources/${id}/type`}>Correct in place</Button>}
         {source.own && (
-          <Link to={`/sources/${id}/again`} className="button primary">
+          <Button to={`/sources/${id}/again`} primary>
             Bring in again
-          </Link>
+          </Button>
         )}
       </TopBar>
       <main className="page slim">
@@ -98,7 +94,7 @@ export function SourcePage() {
           <FirstRows source={source} />
         </section>
       </main>
-    </>
+    </Controls>
   );
 }
 
@@ -113,47 +109,78 @@ const sayDay = (text: string) => {
   return day === null ? text : writeDay(day);
 };
 
+type ListedColumn = SourceDetail['columns'][number];
+
 /** Its columns: what each holds, over what range, how much is missing, and how it is spread. */
 function ColumnsTable({ source: { name, columns, profiles } }: { source: SourceDetail }) {
+  const profileOf = (column: ListedColumn) => profiles[columns.indexOf(column)];
   return (
-    <ScrollTable
+    <DataTable<ListedColumn>
       label={`The columns of ${name}`}
-      head={['Column', 'Holds', 'Spread', 'Values', 'Missing', 'Doubtful'].map((label) => (
-        <th key={label} scope="col" className={/Miss|Doubt/.test(label) ? 'figure' : ''}>
-          {label}
-        </th>
-      ))}
-    >
-      {columns.map((column, place) => {
-        const profile = profiles[place];
-        const unit = unitOf(column.name);
-        const words = profile ? columnWords(column.kind, profile, column.decimals) : [];
-        return (
-          <tr key={column.name} className="columns-table">
-            <th scope="row">{column.name}</th>
-            <td>
-              {kindWords[column.kind]}
-              {column.datePattern && <span className="quiet">, {column.datePattern}</span>}
-              {unit && column.kind === 'number' && <span className="quiet"> in {unit}</span>}
-            </td>
-            <td>{profile && <Distribution bins={profile.bins} />}</td>
-            <td>
-              {words.slice(0, -1).join('; ')}
-              <span className="quiet">
-                {words.length > 1 && ', '}
-                {profile
-                  ? `${profile.distinct.toLocaleString('en-GB')}${profile.distinct >= 1000 ? ' or more' : ''} different`
-                  : ''}
-              </span>
-            </td>
-            <td className="figure">{profile?.blank.toLocaleString('en-GB') ?? ''}</td>
-            <td className={profile?.doubtful ? 'figure off' : 'figure'}>
-              {profile?.doubtful.toLocaleString('en-GB') ?? ''}
-            </td>
-          </tr>
-        );
-      })}
-    </ScrollTable>
+      rows={columns}
+      columns={[
+        { key: 'name', title: 'Column', names: true, cell: (column) => column.name },
+        { key: 'holds', title: 'Holds', cell: (column) => <Holds column={column} /> },
+        {
+          key: 'spread',
+          title: 'Spread',
+          cell: (column) => <Distribution bins={profileOf(column)?.bins ?? []} />,
+        },
+        {
+          key: 'values',
+          title: 'Values',
+          className: 'column-values',
+          cell: (column) => <Values column={column} profile={profileOf(column)} />,
+        },
+        {
+          key: 'missing',
+          title: 'Missing',
+          figure: true,
+          cell: (column) => profileOf(column)?.blank.toLocaleString('en-GB') ?? '',
+        },
+        {
+          key: 'doubtful',
+          title: 'Doubtful',
+          figure: true,
+          cell: (column) => (
+            <span className={profileOf(column)?.doubtful ? 'off' : ''}>
+              {profileOf(column)?.doubtful.toLocaleString('en-GB') ?? ''}
+            </span>
+          ),
+        },
+      ]}
+    />
+  );
+}
+
+function Holds({ column: { name, kind, datePattern } }: { column: ListedColumn }) {
+  const unit = unitOf(name);
+  return (
+    <>
+      {kindWords[kind]}
+      {datePattern && <span className="quiet">, {datePattern}</span>}
+      {unit && kind === 'number' && <span className="quiet"> in {unit}</span>}
+    </>
+  );
+}
+
+interface ValuesProps {
+  column: ListedColumn;
+  profile: SourceDetail['profiles'][number] | undefined;
+}
+
+function Values({ column, profile }: ValuesProps) {
+  const words = profile ? columnWords(column.kind, profile, column.decimals) : [];
+  return (
+    <>
+      {words.slice(0, -1).join('; ')}
+      <span className="quiet">
+        {words.length > 1 && ', '}
+        {profile
+          ? `${profile.distinct.toLocaleString('en-GB')}${profile.distinct >= 1000 ? ' or more' : ''} different`
+          : ''}
+      </span>
+    </>
   );
 }
 
@@ -172,36 +199,26 @@ function PreparationPart({ source }: { source: SourceDetail }) {
         ))}
       </ol>
       {uploadId && (
-        <Link to={`/sources/${id}/again?upload=${uploadId}`} className="act">
+        <Act to={`/sources/${id}/again?upload=${uploadId}`}>
           Change how this file is read and prepared
-        </Link>
+        </Act>
       )}
     </section>
   );
 }
 
-function FirstRows({ source }: { source: SourceDetail }) {
-  return (
-    <ScrollTable
-      label={`The first rows of ${source.name}`}
-      head={source.columns.map(({ name, kind }) => (
-        <th key={name} scope="col" className={kind === 'number' ? 'figure' : ''}>
-          {name}
-        </th>
-      ))}
-    >
-      {source.preview.map((cells, row) => (
-        <tr key={row}>
-          {source.columns.map(({ name, kind, decimals }, place) => (
-            <td key={name} className={kind === 'number' ? 'figure' : ''}>
-              <Cell text={cells[place] ?? null} kind={kind} decimals={decimals} />
-            </td>
-          ))}
-        </tr>
-      ))}
-    </ScrollTable>
-  );
-}
+const FirstRows = ({ source: { name: source, columns, preview } }: { source: SourceDetail }) => (
+  <DataTable<readonly (string | null)[]>
+    label={`The first rows of ${source}`}
+    rows={preview}
+    columns={columns.map(({ name, kind, decimals }, place) => ({
+      key: name,
+      title: name,
+      figure: kind === 'number',
+      cell: (cells) => <Cell text={cells[place] ?? null} kind={kind} decimals={decimals} />,
+    }))}
+  />
+);
 
 interface CellProps {
   text: string | null;

@@ -1,11 +1,13 @@
 import './sources.css';
+import { Input, Select } from 'antd';
 import { countPeriods } from '../../core/labels';
 import { countRows } from '../../core/preparation';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Source } from '../../contract';
 import { api, sayProblem } from '../api';
-import { Empty, toastUndo } from '../look';
+import { Act, Button, Controls, Empty } from '../controls';
+import { toastUndo } from '../hands';
 import { TopBar } from '../people';
 import { RemovedSources } from './RemovedSources';
 import { UnderwayPart } from './UnderwayPart';
@@ -43,11 +45,11 @@ export function SourcesPage() {
     .filter((source) => fits(source, words))
     .sort(orders[order]?.compare);
   return (
-    <>
+    <Controls>
       <TopBar>
-        <Link to="/sources/new" className="button primary">
+        <Button to="/sources/new" primary>
           Bring in figures
-        </Link>
+        </Button>
       </TopBar>
       <main className="page slim">
         <div className="page-head">
@@ -72,18 +74,18 @@ export function SourcesPage() {
                 Bring in a file as it comes: one row a day, months across, titles above. How it is
                 understood is shown before anything is stored.
               </p>
-              <Link to="/sources/new" className="button primary">
+              <Button to="/sources/new" primary>
                 Bring in figures
-              </Link>
+              </Button>
             </Empty>
           </div>
         )}
         {sources && sources.length > 0 && (
           <>
             <div className="sources-tools">
-              <input
+              <Input
                 type="search"
-                className="input"
+                className="source-search"
                 placeholder="Find by name, file or column"
                 aria-label="Find a source"
                 value={words}
@@ -91,17 +93,13 @@ export function SourcesPage() {
               />
               <label className="row quiet">
                 Ordered by
-                <select
-                  className="input"
+                <Select
+                  aria-label="Ordered by"
                   value={order}
-                  onChange={(event) => setOrder(event.target.value)}
-                >
-                  {Object.entries(orders).map(([value, { label }]) => (
-                    <option key={value} value={value}>
-                      {label}
-                    </option>
-                  ))}
-                </select>
+                  popupMatchSelectWidth={false}
+                  onChange={setOrder}
+                  options={Object.entries(orders).map(([value, { label }]) => ({ value, label }))}
+                />
               </label>
             </div>
             {found.length === 0 && (
@@ -120,7 +118,7 @@ export function SourcesPage() {
         )}
         <RemovedSources />
       </main>
-    </>
+    </Controls>
   );
 }
 
@@ -141,9 +139,9 @@ function SourceEntry({ source, onRemove }: SourceEntryProps) {
       </span>
       <span className="quiet small">{fileName}</span>
       {own ? (
-        <button type="button" className="act" onClick={onRemove} aria-label={`Delete ${name}`}>
+        <Act onClick={onRemove} aria-label={`Delete ${name}`}>
           Delete
-        </button>
+        </Act>
       ) : (
         <span className="quiet small">a colleague’s</span>
       )}

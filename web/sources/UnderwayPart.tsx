@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 import { useDispatch } from 'react-redux';
-import { Link } from 'react-router';
 import type { Underway } from '../../contract';
 import { api, stopBringingIn } from '../api';
+import { Act } from '../controls';
 
 /** How often it is asked how far a file is, in milliseconds. */
 const askEvery = 1500;
@@ -26,29 +26,23 @@ export function UnderwayPart({ sourceId }: { sourceId?: number }) {
             {sayUnderway(each)}
           </span>
           {each.sourceId !== null && each.sourceId !== sourceId && (
-            <Link to={`/sources/${each.sourceId}`} className="act">
-              Open
-            </Link>
+            <Act to={`/sources/${each.sourceId}`}>Open</Act>
           )}
           {each.state === 'running' && (
-            <button
-              type="button"
-              className="act"
+            <Act
               onClick={() => void stopBringingIn(each.uploadId)}
               aria-label={`Stop bringing ${each.fileName} in`}
             >
               Stop
-            </button>
+            </Act>
           )}
           {each.state !== 'running' && (
-            <button
-              type="button"
-              className="act"
+            <Act
               onClick={() => void forget(each.id)}
               aria-label={`Put the word on ${each.fileName} away`}
             >
               Put away
-            </button>
+            </Act>
           )}
         </li>
       ))}

@@ -1,6 +1,7 @@
 import { countRows } from '../../core/preparation';
 import type { SourceDetail } from '../../contract';
 import { api, sayProblem } from '../api';
+import { Act } from '../controls';
 
 const modeWords: Record<string, string> = {
   replace: '',
@@ -36,13 +37,7 @@ export function Versions({ source }: { source: SourceDetail }) {
               <span className="quiet">in use</span>
             ) : (
               own && (
-                <button
-                  type="button"
-                  className="act"
-                  onClick={() => void stand({ id, versionId: version.id })}
-                >
-                  Use this one
-                </button>
+                <Act onClick={() => void stand({ id, versionId: version.id })}>Use this one</Act>
               )
             )}
           </li>

@@ -1,4 +1,5 @@
 import 'react-datasheet-grid/dist/style.css';
+import { Input, type InputRef } from 'antd';
 import { useLayoutEffect, useMemo, useRef } from 'react';
 import { type CellProps, type Column, DataSheetGrid, keyColumn } from 'react-datasheet-grid';
 import type { TypedCells } from './cells';
@@ -71,14 +72,15 @@ const textCell = (place: number): Partial<Column<string, number, string>> => ({
 });
 
 function TextCell({ rowData, setRowData, focus, rowIndex, columnData }: CellProps<string, number>) {
-  const input = useRef<HTMLInputElement>(null);
+  const input = useRef<InputRef>(null);
   useLayoutEffect(() => {
     if (focus) input.current?.select();
     else input.current?.blur();
   }, [focus]);
   return (
-    <input
+    <Input
       ref={input}
+      variant="borderless"
       className="dsg-input"
       aria-label={`Row ${rowIndex + 1}, column ${columnData + 1}`}
       tabIndex={-1}

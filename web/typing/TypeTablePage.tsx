@@ -2,12 +2,12 @@ import './typing.css';
 import { Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { type FileForm, formOf, type SourceDetail, type Understanding } from '../../contract';
 import { api, bringIn, DeliveryProblem, understand, uploadFile } from '../api';
-import { Controls } from '../controls';
+import { Act, Button, Controls } from '../controls';
 import { DoubtfulCells, Questions, useLeaving, useWork } from '../deliveries';
-import { Button } from '../look';
+
 import { TopBar } from '../people';
 import { CellGrid } from './CellGrid';
 import { cellsOf, emptyCells, fileOf, squared, type TypedCells } from './cells';
@@ -110,36 +110,30 @@ function TypeTable({ source, begin }: TypeTableProps) {
         )}
         {saving.overwrite && source && (
           <div className="row typed-conflict">
-            <Link to={`/sources/${source.id}`} className="button" target="_blank">
+            <Button to={`/sources/${source.id}`} beside>
               See what stands there now
-            </Link>
+            </Button>
             <Button onClick={saving.overwrite}>Let mine take its place</Button>
             <Button onClick={() => window.location.reload()}>Begin again from it</Button>
           </div>
         )}
         <div className="grid-tools">
-          <button type="button" className="act" disabled={!canUndo} onClick={undo}>
+          <Act disabled={!canUndo} onClick={undo}>
             Undo
-          </button>
-          <button type="button" className="act" disabled={!canRedo} onClick={redo}>
+          </Act>
+          <Act disabled={!canRedo} onClick={redo}>
             Redo
-          </button>
-          <button
-            type="button"
-            className="act"
+          </Act>
+          <Act
             onClick={() =>
               change(squared(cells.map((row, at) => (at === 0 ? [...row, ''] : row))), '')
             }
           >
             Add a column
-          </button>
-          <button
-            type="button"
-            className="act"
-            onClick={() => change([...cells, ...emptyCells(10, cells[0]?.length)], '')}
-          >
+          </Act>
+          <Act onClick={() => change([...cells, ...emptyCells(10, cells[0]?.length)], '')}>
             Add ten rows
-          </button>
+          </Act>
         </div>
         <div className="sheet grid-sheet">
           <CellGrid cells={cells} onChange={change} />

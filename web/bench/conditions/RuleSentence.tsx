@@ -6,6 +6,7 @@ import { ruleLine } from '../../../core/text';
 import { SaidPhrases, SettingField, Speaking } from '../../sentences';
 import { useOthers } from '../useOthers';
 import { Remove, usePart } from '../usePart';
+import { Act } from '../../controls';
 
 interface RuleSentenceProps {
   chart: ChartDefinition;
@@ -54,17 +55,12 @@ export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
         {caught.length > 0 ? caught.join(', ') : 'No figure is caught.'}
       </p>
       <div className="row">
-        <button type="button" className="act" disabled={place === 0} onClick={() => move(-1)}>
+        <Act disabled={place === 0} onClick={() => move(-1)}>
           Earlier
-        </button>
-        <button
-          type="button"
-          className="act"
-          disabled={place === chart.colourRules.length - 1}
-          onClick={() => move(1)}
-        >
+        </Act>
+        <Act disabled={place === chart.colourRules.length - 1} onClick={() => move(1)}>
           Later
-        </button>
+        </Act>
         <Remove name="the rule" onRemove={remove} />
       </div>
     </>

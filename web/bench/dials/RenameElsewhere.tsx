@@ -5,6 +5,7 @@ import { withRenamed } from '../../../core/editing';
 import type { DialDefinition } from '../../../core/dials';
 import { withoutSlots } from '../../../core/labels';
 import { api, sayProblem, useStoredChange } from '../../api';
+import { Act } from '../../controls';
 
 /**
  * Dials of one name are turned together on a dashboard: when one gets another name, the others are
@@ -35,13 +36,9 @@ export function RenameElsewhere({ dial: { name } }: { dial: DialDefinition }) {
       “{before}” of {others.map(({ title }) => title).join(', ')} was turned together with this
       dial, and is no more.{' '}
       {free.length > 0 ? (
-        <button
-          type="button"
-          className="act"
-          onClick={() => rename().catch((error: unknown) => setProblem(sayProblem(error)))}
-        >
+        <Act onClick={() => rename().catch((error: unknown) => setProblem(sayProblem(error)))}>
           Call it “{name}” {free.length < others.length ? 'where that is free' : 'there too'}
-        </button>
+        </Act>
       ) : (
         'Something else there has the new name.'
       )}

@@ -19,6 +19,7 @@ import {
   useAbout,
 } from '../../sentences';
 import { useChange } from '../useBench';
+import { Act } from '../../controls';
 
 interface AgainstProps {
   chart: ChartDefinition;
@@ -64,9 +65,7 @@ export function AgainstSetting({ chart, main, quiet }: AgainstProps) {
                 value={mark.against}
                 onChange={(against) => hold({ ...mark, against: String(against) })}
               />
-              <button type="button" className="act" onClick={() => hold(null)}>
-                Hold it against nothing
-              </button>
+              <Act onClick={() => hold(null)}>Hold it against nothing</Act>
             </>
           ),
         }}

@@ -1,3 +1,5 @@
+import { Act } from '../../controls';
+
 /** Longer lists are not put in order by hand. */
 const mostOrdered = 24;
 
@@ -21,24 +23,20 @@ export function OrderField({ order, onChange }: OrderFieldProps) {
         {order.map((word, place) => (
           <li key={word}>
             <span className="grow">{word || 'blank'}</span>
-            <button
-              type="button"
-              className="act"
+            <Act
               aria-label={`${word || 'blank'} earlier`}
               disabled={place === 0}
               onClick={() => move(place, -1)}
             >
               Earlier
-            </button>
-            <button
-              type="button"
-              className="act"
+            </Act>
+            <Act
               aria-label={`${word || 'blank'} later`}
               disabled={place === order.length - 1}
               onClick={() => move(place, 1)}
             >
               Later
-            </button>
+            </Act>
           </li>
         ))}
       </ol>

@@ -5,6 +5,7 @@ import { sayOffered } from '../../../core/dials';
 import { sourceOfFigures } from '../../../core/origins';
 import { api } from '../../api';
 import { useChange } from '../useBench';
+import { Act } from '../../controls';
 
 interface TurnedProps {
   chart: ChartDefinition;
@@ -27,12 +28,8 @@ export function TurnedByReaders({ chart, filter, place }: TurnedProps) {
   const dial = chart.dials.find(({ id }) => id === filter.dial);
   if (dial) return <p className="quiet small">{sayOffered(dial)}</p>;
   return (
-    <button
-      type="button"
-      className="act"
-      onClick={() => change((before) => withFilterTurned(before, place, words ?? []))}
-    >
+    <Act onClick={() => change((before) => withFilterTurned(before, place, words ?? []))}>
       Let readers turn {column} by a dial
-    </button>
+    </Act>
   );
 }

@@ -1,3 +1,4 @@
+import { useAfterPaint } from '../useAfterPaint';
 import './typed.css';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import type { ChartDefinition } from '../../../core/chart';
@@ -10,7 +11,7 @@ import {
   type Typed,
   withTyped,
 } from '../../../core/text';
-import { useAfterPaint } from '../../look';
+
 import { useChange } from '../useBench';
 import { CompletedField, type Completion, type CompletionGroup } from './CompletedField';
 

@@ -1,6 +1,6 @@
 import { type DatePattern, readDate } from '../../../core/calendar';
 import { writeDay } from '../../../core/labels';
-import { Button } from '../../look';
+import { Button } from '../../controls';
 import type { Asked } from './asked';
 
 /** Which of two ways of reading its dates is meant. */

@@ -1,4 +1,4 @@
-import { Button } from '../../look';
+import { Button } from '../../controls';
 import type { Asked } from './asked';
 
 /** Whether digits are amounts, which are added up, or names, which are not. */

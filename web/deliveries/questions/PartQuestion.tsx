@@ -1,4 +1,4 @@
-import { Button } from '../../look';
+import { Button } from '../../controls';
 import type { Asked } from './asked';
 
 /** Which sheet or list is meant, where the one that was wanted is not there. */

@@ -1,5 +1,5 @@
 import { sayStep } from '../../../core/preparation';
-import { Button } from '../../look';
+import { Button } from '../../controls';
 import type { Asked } from './asked';
 
 /** A sentence that these rows may need: with it or without it, nothing else comes in meanwhile. */

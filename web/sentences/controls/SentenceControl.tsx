@@ -3,6 +3,7 @@ import { ColumnsOf, useAbout } from '../about';
 import { SayMore } from '../SayMore';
 import { SettingField } from '../SettingField';
 import type { ControlProps } from './control';
+import { Act } from '../../controls';
 
 /** A sentence within another: its settings one under the other, and what else it can say. */
 export function SentenceControl({ setting, label, value, onChange }: ControlProps<'sentence'>) {
@@ -22,9 +23,9 @@ export function SentenceControl({ setting, label, value, onChange }: ControlProp
             onChange={(next) => put(path, next)}
           />
           {plain && (
-            <button type="button" className="act" onClick={() => put(path, plain.value)}>
+            <Act onClick={() => put(path, plain.value)}>
               Leave out “{entry.print(each, names).trim()}”
-            </button>
+            </Act>
           )}
         </div>
       ))}

@@ -4,6 +4,7 @@ import { useAbout, useWords } from '../about';
 import { Offered } from '../Offered';
 import { SettingField } from '../SettingField';
 import type { ControlProps } from './control';
+import { Act } from '../../controls';
 
 /** What a blank word is called among others. */
 const blank = 'blank';
@@ -85,13 +86,9 @@ function Listed({ setting, label, values, onChange }: ListedProps) {
             value={each}
             onChange={(next) => put(place, next)}
           />
-          <button
-            type="button"
-            className="act"
-            onClick={() => onChange(values.filter((_, at) => at !== place))}
-          >
+          <Act onClick={() => onChange(values.filter((_, at) => at !== place))}>
             Take this one out
-          </button>
+          </Act>
         </div>
       ))}
       <Offered

@@ -1,3 +1,4 @@
+import './figures.css';
 import type { ReactNode } from 'react';
 
 interface ScrollTableProps {
