@@ -96,6 +96,8 @@ export interface ArrangementKind<Definition extends { kind: string }> extends Ki
   coloursBy: 'line' | 'series' | 'age';
   /** how panels lie beside each other, and whether they share one value axis */
   panels?: (definition: Definition) => { shape: 'row' | 'grid' | 'stack'; ownAxes: boolean };
+  /** its later period can be chosen by readers, where there is more than one */
+  choosesPeriod?: true;
   /** it needs dates: along a column, lines are drawn in one picture */
   ofDates?: true;
   /** the last figure is written large beside the line, without scales */

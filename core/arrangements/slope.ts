@@ -48,6 +48,7 @@ export const slope: ArrangementKind<Slope> = {
       to: dateText(),
     }),
   coloursBy: 'line',
+  choosesPeriod: true,
   arrange: (calendar, definition) => {
     const { periods, lines } = calendar;
     const ends = endsOf(calendar, definition);

@@ -88,6 +88,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   const reading = useLastReading(useReadingOf(drawn, figures, dashboard?.style));
   // The picture comes first; what the list and the sentence tell of it follows once it is seen.
   const told = useAfterPaint(reading);
+  const unread = told === null && !error && (figures === undefined || reading !== null);
   const highlight = useOpening(bench.highlight, reading?.emphasis ?? null);
   const others = useMemo(
     () => otherCharts(dashboard?.charts ?? [], chartId),
@@ -129,7 +130,11 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
         <h1 className="visually-hidden">{title}</h1>
         <WrittenDates value={told?.look.periods.dates ?? 'words'}>
           <AboutChart chart={definition} {...{ reading: told, around }}>
-            <Sentence chart={definition} {...{ reading: told, around }} onPreview={setPreview} />
+            <Sentence
+              chart={definition}
+              {...{ reading: told, unread, around }}
+              onPreview={setPreview}
+            />
             {(error || figures?.problems.length || bench.save.kind === 'failed') && (
               <div className="problem" role="alert">
                 {error && sayProblem(error)}

@@ -22,18 +22,20 @@ import { useChange, useSeriesChange } from './useBench';
 interface SentenceProps {
   chart: ChartDefinition;
   reading: Reading | null;
+  /** what it will say hangs on a reading that is on its way */
+  unread: boolean;
   /** what can be named beside what the chart holds */
   around: Names;
   onPreview: (typed: Typed | null) => void;
 }
 
 /** The chart as one sentence, whose phrases are its settings. */
-export function Sentence({ chart, reading, around, onPreview }: SentenceProps) {
+export function Sentence({ chart, reading, unread, around, onPreview }: SentenceProps) {
   const change = useChange();
   const drawn = chart.series.filter(({ hidden }) => !hidden);
   const main = drawn.find(({ role }) => role === 'actual') ?? drawn[0] ?? chart.series[0];
   return (
-    <div className="sentence">
+    <div className={unread ? 'sentence unread' : 'sentence'}>
       <Input
         variant="borderless"
         className="bench-title"
@@ -50,7 +52,7 @@ export function Sentence({ chart, reading, around, onPreview }: SentenceProps) {
   );
 }
 
-interface PhrasesProps extends SentenceProps {
+interface PhrasesProps extends Omit<SentenceProps, 'unread'> {
   main: SeriesDefinition;
 }
 

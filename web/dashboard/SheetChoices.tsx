@@ -1,4 +1,5 @@
 import type { PlacedChart } from '../../contract';
+import { arrangementKind } from '../../core/arrangements';
 import type { Grain } from '../../core/calendar';
 import { atGrain, grainsOffered } from '../../core/figures';
 import type { Reading } from '../../core/reading';
@@ -20,6 +21,7 @@ interface SheetChoicesProps {
 /** What a reader can choose in a chart: a category to highlight, the grain, the period. */
 export function SheetChoices({ chart, reading, hands, grain, ...lit }: SheetChoicesProps) {
   const grains = grainsOffered(chart.definition);
+  const { choosesPeriod } = arrangementKind(chart.definition.arrangement);
   return (
     <>
       {reading && <LineGroups {...{ reading, ...lit }} />}
@@ -30,11 +32,16 @@ export function SheetChoices({ chart, reading, hands, grain, ...lit }: SheetChoi
           onChoose={(next) => hands.chooseGrain(chart.id, next)}
         />
       )}
-      {reading?.choice && (
-        <PeriodChoiceField
-          choice={reading.choice}
-          onChoose={(start) => hands.choosePeriod(chart.id, start)}
-        />
+      {choosesPeriod && (
+        // Its room is there before the periods are known: the picture is drawn once.
+        <div className="period-choice small">
+          {reading?.choice && (
+            <PeriodChoiceField
+              choice={reading.choice}
+              onChoose={(start) => hands.choosePeriod(chart.id, start)}
+            />
+          )}
+        </div>
       )}
     </>
   );

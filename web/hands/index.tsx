@@ -23,7 +23,7 @@ export const Choice = (props: ChoiceProps) => <Chosen {...props} width={widthOf(
 export const Segments = later('Segments', () => roomOf({ display: 'block', height: 24 }));
 
 /** A number along a range. */
-export const Range = later('Range', () => roomOf({ width: 140, margin: '0 8px' }));
+export const Range = later('Range', () => roomOf({ width: 140, height: 12, margin: '0 8px' }));
 
 /** A day. */
 export const DayField = later('DayField', () => roomOf({ width: dayWidth }));

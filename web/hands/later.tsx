@@ -28,6 +28,18 @@ function askLibrary(): Promise<Library> {
 /** Says something by the library, which comes for it at once. */
 export const sayByLibrary = (said: Said): void => void askLibrary().then(({ say }) => say(said));
 
+let awaited = false;
+
+/** Asks for the library once the pictures are drawn; one of all that wait for it does so. */
+function awaitLibrary() {
+  if (awaited || library) return;
+  awaited = true;
+  void whenPictured()
+    .then(askLibrary)
+    .catch(() => {})
+    .finally(() => (awaited = false));
+}
+
 const subscribe = (tell: () => void) => {
   waiting.add(tell);
   return () => void waiting.delete(tell);
@@ -48,13 +60,7 @@ export function later<Name extends Shown>(
   type Props = Parameters<Library[Name]>[0];
   return function Later(props: Props) {
     const found = useSyncExternalStore(subscribe, () => library);
-    useEffect(
-      () =>
-        void whenPictured()
-          .then(askLibrary)
-          .catch(() => {}),
-      [],
-    );
+    useEffect(awaitLibrary, []);
     if (!found) return room(props);
     const Control = found[name] as ComponentType<Props>;
     return (

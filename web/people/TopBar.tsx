@@ -42,7 +42,7 @@ export function TopBar({ trail = [], children }: TopBarProps) {
             <NavLink to="/sources">Sources</NavLink>
           </nav>
           <Menu
-            className="plain who"
+            className="who"
             items={[
               { label: session.person.email },
               { label: 'Sign out', act: () => void leave() },

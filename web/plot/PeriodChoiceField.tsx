@@ -13,7 +13,7 @@ export function PeriodChoiceField({ choice, onChoose }: PeriodChoiceFieldProps) 
   const options = periods.map(({ start, label: name }) => ({ value: String(start), label: name }));
   const isSet = chosen !== null && !periods.some(({ start }) => start === chosen);
   return (
-    <span className="period-choice small">
+    <>
       <span className="quiet" aria-hidden>
         {label}
       </span>
@@ -23,6 +23,6 @@ export function PeriodChoiceField({ choice, onChoose }: PeriodChoiceFieldProps) 
         options={isSet ? [{ value: String(chosen), label: 'as set' }, ...options] : options}
         onChange={(start) => onChoose(Number(start))}
       />
-    </span>
+    </>
   );
 }
