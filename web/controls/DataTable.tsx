@@ -1,6 +1,7 @@
 import './dataTable.css';
 import { Table } from 'antd';
 import type { ReactNode } from 'react';
+import { ScrollRegion } from '../look';
 
 export interface DataColumn<Row> {
   key: string;
@@ -26,14 +27,7 @@ export interface DataTableProps<Row> {
 /** A table that scrolls both ways under its head; the keyboard can reach and scroll it. */
 export function DataTable<Row>({ label, columns, rows, height }: DataTableProps<Row>) {
   return (
-    <div
-      className="data-table"
-      style={{ maxHeight: height }}
-      role="region"
-      aria-label={label}
-      // What scrolls must be reachable without a mouse.
-      tabIndex={0}
-    >
+    <ScrollRegion className="data-table" label={label} height={height}>
       <Table<{ key: number; row: Row }>
         aria-label={label}
         size="small"
@@ -46,6 +40,6 @@ export function DataTable<Row>({ label, columns, rows, height }: DataTableProps<
           render: (_: unknown, { key, row }: { key: number; row: Row }) => cell(row, key),
         }))}
       />
-    </div>
+    </ScrollRegion>
   );
 }

@@ -1,5 +1,6 @@
 import './figures.css';
 import type { ReactNode } from 'react';
+import { ScrollRegion } from '../look';
 
 interface ScrollTableProps {
   /** names the table, and the region that scrolls */
@@ -15,20 +16,13 @@ interface ScrollTableProps {
 /** A table that scrolls both ways under its head; the keyboard can reach and scroll it. */
 export function ScrollTable({ label, head, children, height }: ScrollTableProps) {
   return (
-    <div
-      className="scroll-table"
-      style={{ maxHeight: height }}
-      role="region"
-      aria-label={label}
-      // What scrolls must be reachable without a mouse.
-      tabIndex={0}
-    >
+    <ScrollRegion className="scroll-table" label={label} height={height}>
       <table aria-label={label}>
         <thead>
           <tr>{head}</tr>
         </thead>
         <tbody>{children}</tbody>
       </table>
-    </div>
+    </ScrollRegion>
   );
 }
