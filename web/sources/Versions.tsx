@@ -30,9 +30,7 @@ export function Versions({ source }: { source: SourceDetail }) {
               {modeWords[version.mode]}
               {version.by && <span className="quiet">, by {version.by}</span>}
             </span>
-            <a href={`/api/sources/${id}/rows.csv?version=${version.id}`} className="act">
-              Write as CSV
-            </a>
+            <Act href={`/api/sources/${id}/rows.csv?version=${version.id}`}>Write as CSV</Act>
             {version.current ? (
               <span className="quiet">in use</span>
             ) : (
