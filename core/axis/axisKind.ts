@@ -9,7 +9,7 @@ export interface AxisKind<Definition extends { kind: string }> extends Kind<Defi
   ofPeriods?: true;
   /** the column whose figures or words stand along it; left out: dates do */
   column?: (definition: Definition) => AxisColumn;
-  /** words in the order that somebody gave them; left out: they have their natural one */
+  /** words in the order that somebody gave them; left out: they have their own, or the file's */
   order?: (definition: Definition) => readonly string[];
   /** the same for those who only read: what stands along the axis comes with the figures */
   forReaders?: (definition: Definition) => Definition;

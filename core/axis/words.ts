@@ -7,7 +7,7 @@ import { type AxisKind, sayColumn } from './axisKind';
 export interface WordsAxis {
   kind: 'words';
   column: string;
-  /** the words in the order in which they stand; later words follow in their natural one */
+  /** the words in the order in which they stand; others stand where the file has them */
   order: string[];
 }
 

@@ -1,5 +1,6 @@
-import { type ChartDefinition, parseChart, plainStroke } from '../chart';
+import { type ChartDefinition, chartSchema, parseChart, plainStroke } from '../chart';
 import { draftChart, draftRule, draftSeries, nextPlace, withChanged, withMark } from './draft';
+import { isDrawable } from './draftColumns';
 import { withoutPart } from './hanging';
 import { testChart, testSeries } from '../testing';
 
@@ -117,6 +118,7 @@ it.each([
   expect(() => parseChart({ ...drafted, ...wrong })).toThrow();
 });
 
+const worded = (name: string, distinct: number) => ({ name, kind: 'text' as const, distinct });
 const named = (name: string, more: object = {}) => ({ name, kind: 'number' as const, ...more });
 const dated = (more: object = {}) => ({ name: 'Day', kind: 'date' as const, ...more });
 
@@ -154,6 +156,31 @@ it.each([
   expect(draftChart({ id: 1, columns: [dated(), ...columns], rows: 9 }).series[0]?.name).toBe(
     wanted,
   );
+});
+
+it.each([
+  ['words', [named('Sailings'), worded('Weekday', 8)], 'Sailings by Weekday', 'words'],
+  [
+    'words of few',
+    [worded('Remark', 900), worded('Port', 30), named('Fares')],
+    'Fares by Port',
+    'words',
+  ],
+  ['bare years', [named('Year'), named('Passengers')], 'Passengers by Year', 'numbers'],
+])('draws a source without dates over its %s', (_, columns, title, axis) => {
+  const chart = draftChart({ id: 1, columns, rows: 9 });
+  expect([isDrawable({ id: 1, columns }), chart.title, chart.axis.kind]).toEqual([
+    true,
+    title,
+    axis,
+  ]);
+  expect(chart.yardsticks).toEqual([]);
+  expect(chartSchema.isValidSync(chart)).toBe(true);
+});
+
+it('offers no source of nothing but one column of figures, or words of which there are too many', () => {
+  for (const columns of [[named('Fares')], [worded('Remark', 900), named('Fares')]])
+    expect(isDrawable({ id: 1, columns })).toBe(false);
 });
 
 it('adds a series that is none of those drawn, for what its name says', () => {

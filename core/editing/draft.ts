@@ -8,8 +8,9 @@ import {
   type StandoutDefinition,
   takesPalette,
 } from '../chart';
-import { draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
+import { draftAxis, draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
 import { withRenamed } from './renaming';
+import { axisColumn, axisKind } from '../axis';
 import type { ConditionDefinition } from '../conditions';
 import type { PickDefinition } from '../standouts';
 
@@ -83,18 +84,23 @@ export function draftSeries(
 }
 
 /**
- * A first chart of a source, by month where it can be, with its extremes and the today line.
+ * A first chart of a source with its extremes: by month where it can be, with the today line; one
+ * without dates over its words, or else over its figures.
  * @param source its columns, the grain it is recorded by, and what its figures are like
  */
 export function draftChart(source: DraftSource): ChartDefinition {
-  const series = draftSeries(source, 'series', 'actual');
-  const grain = draftGrain(source.columns.find(({ kind }) => kind === 'date'));
+  const date = source.columns.find(({ kind }) => kind === 'date');
+  const along = date ? null : draftAxis(source);
+  const taken = along ? axisColumn(along)?.column : undefined;
+  const series = draftSeries(source, 'series', 'actual', taken === undefined ? [] : [taken]);
+  const grain = draftGrain(date);
   return {
     ...plainChart,
-    title: `${series.name} by ${grain}`,
+    title: `${series.name} by ${along ? axisKind(along).phrase(along, grain) : grain}`,
     grain,
+    ...(along && { axis: along }),
     series: [series],
-    yardsticks: [{ id: 'today', kind: 'today', offsetDays: 0 }],
+    yardsticks: along ? [] : [{ id: 'today', kind: 'today', offsetDays: 0 }],
     standouts: [
       draftStandout('highest', series.id, { kind: 'highest' }),
       draftStandout('lowest', series.id, { kind: 'lowest' }),

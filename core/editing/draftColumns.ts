@@ -1,5 +1,6 @@
 import { type DatePattern, type Grain, periodWritten } from '../calendar';
 import { type ColumnKind, namesAmounts, namesThings } from '../table';
+import type { AxisDefinition } from '../axis';
 import type { SeriesDefinition } from '../chart';
 
 /** A source as far as a first chart of it needs to be known. */
@@ -49,6 +50,28 @@ export function draftMeasures(source: DraftSource): DraftColumn[] {
   const numbers = source.columns.filter(({ kind }) => kind === 'number');
   return [...numbers].sort((a, b) => rank(a) - rank(b));
 }
+
+/** More different words than these are no axis that can be read. */
+const mostWords = 200;
+
+/**
+ * What a source without dates can stand along: the words of its first column of few, or the figures
+ * that name periods or number its rows.
+ * @returns null where it has neither
+ */
+export function draftAxis(source: DraftSource): AxisDefinition | null {
+  const words = source.columns.find(
+    ({ kind, distinct }) => kind === 'text' && (distinct ?? 0) <= mostWords,
+  );
+  if (words) return { kind: 'words', column: words.name, order: [] };
+  const numbers = draftMeasures(source);
+  const last = numbers.at(-1);
+  return last && numbers.length > 1 ? { kind: 'numbers', column: last.name } : null;
+}
+
+/** Whether a first chart can be drawn of a source: something of it can stand along an axis. */
+export const isDrawable = (source: DraftSource): boolean =>
+  source.columns.some(({ kind }) => kind === 'date') || draftAxis(source) !== null;
 
 const namesPeriods = /^(year|month|quarter|week|day|jahr|monat|quartal|woche|tag|année|mois)$/i;
 

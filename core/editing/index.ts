@@ -9,7 +9,7 @@ export {
   withChanged,
   withMark,
 } from './draft';
-export { draftRole, type DraftSource } from './draftColumns';
+export { draftRole, type DraftSource, isDrawable } from './draftColumns';
 export { withFollowingWords } from './followingWords';
 export { continuesTyping } from './continuesTyping';
 export { type Hanging, hangingOn, withoutPart } from './hanging';

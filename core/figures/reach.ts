@@ -17,7 +17,7 @@ export function shownReach(chart: Drawn, today: Day, lastActual: Day | null = nu
 
 /** Along a column, the chart's span says which rows are counted at all. */
 export function spanFilter(chart: Drawn, date: string, today: Day): DatesFilter | null {
-  if (!axisColumn(chart.axis)) return null;
+  if (!axisColumn(chart.axis) || date === '') return null;
   const { from, to } = spannedReach(chart, today);
   if (from === null && to === null) return null;
   const written = (day: Day | null) => (day === null ? null : formatDay(day));

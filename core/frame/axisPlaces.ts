@@ -1,4 +1,4 @@
-import { dateColumn, type DateColumn, missingDay, naturalOrder, type Table } from '../table';
+import { dateColumn, type DateColumn, missingDay, ownOrder, type Table } from '../table';
 import { ProblemError } from '../values';
 
 /** A column whose figures or words stand along a chart's axis in place of dates. */
@@ -13,12 +13,12 @@ export type Place = number | string;
 /** More different places than these cannot be told apart on any screen. */
 const mostPlaces = 4000;
 
-/** Places in their order: figures by size, words in their natural order; each once. */
+/** Places in their order, each once: figures by size, words in the order that they have by themselves, else as they come. */
 export function orderPlaces(places: Iterable<Place>): Place[] {
   const distinct = [...new Set(places)];
   const words = distinct.filter((place) => typeof place === 'string');
   const numbers = distinct.filter((place) => typeof place === 'number');
-  return [...numbers.sort((a, b) => a - b), ...naturalOrder(words)];
+  return [...numbers.sort((a, b) => a - b), ...(ownOrder(words) ?? words)];
 }
 
 /**
@@ -53,13 +53,19 @@ export function layPlaces(
     if (place !== null) found.add(place);
   }
   checkPlaces(axisColumn, found.size);
-  const places = orderPlaces(found);
+  const places = orderPlaces(inFileOrder(table, axisColumn, found));
   const numbers = new Map(places.map((place, number) => [place, number]));
   const days = Int32Array.from({ length: table.rows }, (_, row) => {
     const place = keeps(row) ? at(row) : null;
     return place === null ? missingDay : (numbers.get(place) as number);
   });
   return { dates: dateColumn(axisColumn.column, days), places };
+}
+
+/** Words in the order in which they first stand in the file, whichever rows of it are kept. */
+function inFileOrder(table: Table, { column: name }: AxisColumn, found: ReadonlySet<Place>) {
+  const column = table.columns.find((each) => each.name === name);
+  return column?.kind === 'text' ? column.words.filter((word) => found.has(word)) : found;
 }
 
 function placeOfRow(table: Table, { column: name, of }: AxisColumn): (row: number) => Place | null {

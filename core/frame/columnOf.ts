@@ -13,6 +13,13 @@ export function columnOf(table: Table, name: string, kind?: Column['kind']): Col
 export function columnOf(table: Table, name: string, kind?: Column['kind']): Column {
   const column = table.columns.find((candidate) => candidate.name === name);
   if (column && (!kind || column.kind === kind)) return column;
+  if (name === '')
+    throw new ProblemError({
+      code: 'no-dates',
+      sentence:
+        'This source has no dates. Let its words or its figures stand along the axis, or bring in a file that has dates.',
+      place: {},
+    });
   const wanted = kind === 'date' ? 'dates' : kind === 'text' ? 'words' : 'figures';
   throw new ProblemError({
     code: 'column-unusable',

@@ -41,7 +41,8 @@ export const mostFilters = 12;
 
 /** The form of what is aggregated from rows, of a measure or of a series that has none. */
 export const aggregatedShape = {
-  date: string().required().max(200),
+  // Empty for what stands along a column of a source without dates.
+  date: string().defined().max(200),
   aggregate: mixed<Aggregate>().oneOf(aggregates).required(),
   column: string().nullable().defined().max(200),
   percent: figure().min(0).max(100).default(50),

@@ -33,5 +33,5 @@ export {
   type TextColumn,
   textColumn,
 } from './table';
-export { naturalOrder } from './wordOrder';
+export { naturalOrder, ownOrder } from './wordOrder';
 export { type Profile, Profiler } from './profile';

@@ -31,13 +31,19 @@ function rangeStart(word: string): number | null {
 
 /**
  * Puts words into the order that they have by themselves: weekdays, months, quarters, weeks, sizes
- * and ranges of numbers; all others by the alphabet.
+ * and ranges of numbers.
+ * @returns null for words that have none
  */
-export function naturalOrder(words: readonly string[]): string[] {
-  const alphabetical = [...words].sort((a, b) => (a < b ? -1 : 1));
-  const present = alphabetical.filter((word) => word !== '');
+export function ownOrder(words: readonly string[]): string[] | null {
+  const present = words.filter((word) => word !== '');
   const order = orders.find((place) => present.every((word) => place(word) !== null));
-  if (!order || present.length === 0) return alphabetical;
+  if (!order || present.length === 0) return null;
   const key = (word: string) => (word === '' ? Infinity : (order(word) ?? Infinity));
-  return alphabetical.sort((a, b) => key(a) - key(b));
+  return byAlphabet(words).sort((a, b) => key(a) - key(b));
 }
+
+const byAlphabet = (words: readonly string[]) => [...words].sort((a, b) => (a < b ? -1 : 1));
+
+/** Puts words into the order that they have by themselves, or else by the alphabet. */
+export const naturalOrder = (words: readonly string[]): string[] =>
+  ownOrder(words) ?? byAlphabet(words);

@@ -49,7 +49,8 @@ async function daysOf(
     return known ? (known.words[known.canonical[Number(cell)] ?? -1] ?? '') : String(cell);
   };
   const own = cells.map(placeOf);
-  const places = orderPlaces(own);
+  const kept = new Set(own);
+  const places = orderPlaces(known ? known.words.filter((word) => kept.has(word)) : own);
   checkPlaces(axisColumn, places.length);
   const numbers = new Map(places.map((each, number) => [each, number]));
   return { days: Int32Array.from(own, (each) => numbers.get(each) as number), axisPlaces: places };

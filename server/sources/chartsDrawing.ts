@@ -101,7 +101,7 @@ export async function chartsUsing(
         const shared = definition.filters.map(({ filter }) => filter);
         const filtered = [...rows.filters, ...shared].map(({ column }) => column);
         const told = [split?.column ?? null, split?.colourBy ?? null];
-        return [rows.date, rows.column, ...told, ...filtered];
+        return [rows.date || null, rows.column, ...told, ...filtered];
       }),
     );
     return columns.filter((column) => used.has(column)).map((column) => ({ title, column }));

@@ -3,7 +3,7 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, sayProblem } from '../api';
-import { draftChart } from '../../core/editing';
+import { draftChart, isDrawable } from '../../core/editing';
 import { Button, Controls, SelectField } from '../controls';
 
 import { WrittenChartField } from './WrittenChartField';
@@ -13,15 +13,16 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
   const { data: all, error } = api.useSourcesQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
-  // A table without dates is there to look something up in.
-  const sources = all?.filter(({ columns }) => columns.some(({ kind }) => kind === 'date'));
+  // A table of nothing but words is there to look something up in.
+  const sources = all?.filter(isDrawable);
   const [chosen, setChosen] = useState<number | null>(null);
   const [make, making] = api.useMakeChartMutation();
   const navigate = useNavigate();
   const source = sources?.find(({ id }) => id === (chosen ?? sources[0]?.id));
+  const definition = source && draftChart(source);
   const draft = async () => {
-    if (!source) return;
-    const { id } = await make({ dashboardId, definition: draftChart(source) }).unwrap();
+    if (!definition) return;
+    const { id } = await make({ dashboardId, definition }).unwrap();
     await navigate(`/dashboards/${dashboardId}/charts/${id}`);
   };
   return (
@@ -31,15 +32,19 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
         title="New chart"
         onCancel={onClose}
         footer={
-          <Button primary disabled={!source} busy={making.isLoading} onClick={() => void draft()}>
+          <Button
+            primary
+            disabled={!definition}
+            busy={making.isLoading}
+            onClick={() => void draft()}
+          >
             Draw it
           </Button>
         }
       >
         {sources?.length === 0 ? (
           <p>
-            There are no figures with dates yet. <Link to="/sources/new">Bring in a file</Link>{' '}
-            first.
+            There are no figures to draw yet. <Link to="/sources/new">Bring in a file</Link> first.
           </p>
         ) : (
           <SelectField
@@ -52,6 +57,7 @@ export function NewChart({ dashboardId, onClose }: { dashboardId: number; onClos
             }))}
           />
         )}
+        {definition && <p className="quiet small drafted">Drawn first: {definition.title}</p>}
         <WrittenChartField dashboardId={dashboardId} />
         {(error ?? making.error) && <p className="problem">{sayProblem(error ?? making.error)}</p>}
       </Modal>
