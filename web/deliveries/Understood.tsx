@@ -109,8 +109,8 @@ function DrawnOver({
       ))}
       {!dated && (
         <p className="remark">
-          No column is read as dates, so no chart over time can be drawn from this table; other
-          tables can look something up in it. If a column holds dates, say so in its head.
+          No column is read as dates: charts of this table stand over its words or its figures, and
+          other tables can look something up in it. If a column holds dates, say so in its head.
         </p>
       )}
       {lost.length > 0 && (

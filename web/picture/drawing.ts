@@ -4,7 +4,7 @@ import type { Reading, ReadPanel } from '../../core/reading';
 import { page } from '../look';
 import { axisOfReading } from './axes';
 import { type EndLabel, endLabels, roomForNames } from './endLabels';
-import type { Measure } from './geometry';
+import { type Measure, plotWidth } from './geometry';
 import { layLegend, type LegendEntry } from './legend';
 import { lineTraces } from './lines';
 import { type PlacedPanel, type PanelRoom, placePanels, roomForValues } from './panels';
@@ -80,7 +80,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     axis.staffed ? roomForValues(reading, which, size, measure, fontSize) : 0;
   const legend = layLegend(reading, { width, height }, measure);
   const { shown } = reading.look;
-  const across: Omit<PanelRoom, 'above'> = {
+  const beside: Omit<PanelRoom, 'above' | 'below'> = {
     width,
     height,
     left: Math.max(
@@ -90,11 +90,15 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
       options.roomAtLeft ?? 0,
     ),
     right: names.end,
-    below: shown.dates ? axis.height(size, fontSize) : shown.scales ? size.tape + size.gap + 2 : 4,
     legend: legend.height,
     second: values('second'),
     title: several ? titleHeight : 0,
   };
+  const [narrow] = placePanels(reading, { ...beside, above: [], below: 0 });
+  const plot = narrow ? plotWidth(narrow.geometry) : width;
+  const beneath = shown.scales ? size.tape + size.gap + 2 : 4;
+  const below = shown.dates ? axis.height(size, fontSize, reading, plot) : beneath;
+  const across = { ...beside, below };
   const flownAt = (placed: PlacedPanel, first: boolean) =>
     flyPennants(reading, placed, notesOfPanel(notes, reading, placed.panel), first);
   // What flies above the panels decides how much room they leave there.

@@ -7,8 +7,8 @@ import type { ScaleSize } from '../geometry';
 export interface AxisDrawing {
   /** the value axis is drawn as a staff at the left */
   staffed: boolean;
-  /** how high it is, with its labels, in pixels */
-  height: (size: ScaleSize, fontSize: number) => number;
+  /** how high it is, with its labels, beneath a plot of a width, in pixels */
+  height: (size: ScaleSize, fontSize: number, reading: Reading, width: number) => number;
   shapes: (reading: Reading, placed: PlacedPanel, size: ScaleSize) => Partial<Shape>[];
   labels: (
     reading: Reading,
