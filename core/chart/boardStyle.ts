@@ -1,9 +1,16 @@
 import { mixed, object, type ObjectSchema } from 'yup';
 import { type DateStyle, type NumberStyle, plainNumbers } from '../labels';
-import { figure } from '../values';
 import { dateStyleSchema, numberStyleSchema } from './axes';
 import { type Role, roles } from './roles';
-import { type Colour, colours, type Dash, dashes, type PaletteName, paletteNames } from './strokes';
+import {
+  type Colour,
+  colours,
+  type Dash,
+  dashes,
+  type PaletteName,
+  paletteNames,
+  strokeWidth,
+} from './strokes';
 
 export const textSizes = ['small', 'usual', 'large'] as const;
 export type TextSize = (typeof textSizes)[number];
@@ -35,7 +42,7 @@ export const plainStyle: BoardStyle = {
 const roleStroke: ObjectSchema<RoleStroke> = object({
   colour: mixed<Colour>().oneOf(colours).nullable().defined(),
   dash: mixed<Dash>().oneOf(dashes).nullable().defined(),
-  width: figure().min(0.5).max(8).nullable().defined(),
+  width: strokeWidth().nullable().defined(),
 });
 
 export const boardStyleSchema = object({

@@ -62,6 +62,7 @@ export {
   shapes,
   type Stroke,
   type StrokeDefinition,
+  strokeWidths,
 } from './strokes';
 export { type PeekDefinition, plainLinking, type LinkingDefinition } from './linking';
 export { upgradeChart } from './upgrades';

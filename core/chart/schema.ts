@@ -40,6 +40,7 @@ import {
   type PointsDefinition,
   type Shape,
   shapes,
+  strokeWidth,
 } from './strokes';
 import { commentsSchema } from './comments';
 import { linkingSchema } from './linking';
@@ -87,7 +88,7 @@ const pointSize = figure().min(1).max(60).required();
 const stroke = object({
   colour: oneOf<Colour>(colours).nullable().defined(),
   dash: oneOf<Dash>(dashes).nullable().defined(),
-  width: figure().min(0.5).max(8).nullable().defined(),
+  width: strokeWidth().nullable().defined(),
   place: figure().integer().min(0).max(100_000).default(0),
   shape: oneOf<Shape>(shapes).required(),
   points: object({
@@ -125,7 +126,7 @@ const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   effect: oneOf<ColourRuleDefinition['effect']>(ruleEffects).required(),
   colour: oneOf<Colour>(colours).required(),
   dash: oneOf<Dash>(dashes).nullable().defined().default(null),
-  width: figure().min(0.5).max(8).nullable().defined().default(null),
+  width: strokeWidth().nullable().defined().default(null),
 }) as ObjectSchema<ColourRuleDefinition>;
 
 const standout: ObjectSchema<StandoutDefinition> = object({

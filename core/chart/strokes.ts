@@ -1,3 +1,5 @@
+import { figure } from '../values';
+
 /** Colours by name; the look of the application gives each its shade. */
 export const colours = [
   'teal',
@@ -63,6 +65,12 @@ export const plainStroke: StrokeDefinition = {
   points: noPoints,
   filled: false,
 };
+
+/** Strokes are no thinner and no thicker, in pixels. */
+export const strokeWidths = { least: 0.25, most: 12 } as const;
+
+/** The width of a stroke, in pixels. */
+export const strokeWidth = () => figure().min(strokeWidths.least).max(strokeWidths.most);
 
 /** How a line is drawn; the lengths are those of the drawing, in pixels. */
 export interface Stroke {

@@ -1,10 +1,9 @@
 import { boolean, mixed, object, type ObjectSchema, string } from 'yup';
-import { figure } from '../values';
-import { type Colour, colours, type Dash, dashes } from './strokes';
+import { type Colour, colours, type Dash, dashes, strokeWidth } from './strokes';
 
-export const labelPlaces = ['end', 'inside', 'none'] as const;
+export const labelPlaces = ['end', 'each', 'inside', 'none'] as const;
 
-/** Where the label of a yardstick stands: beside the picture, within it, or nowhere. */
+/** Where the label of a yardstick stands: beside the picture (a date's in each panel, or in the first), within it, or nowhere. */
 export type LabelPlace = (typeof labelPlaces)[number];
 
 /** How a yardstick is drawn and labelled. */
@@ -20,6 +19,8 @@ export interface YardstickLook {
     /** with the slots {name}, {value} and {date} */
     text: string;
     at: LabelPlace;
+    /** the edges of a band are labelled with their figures */
+    edges?: true;
   };
 }
 
@@ -35,10 +36,11 @@ export const plainLook: YardstickLook = {
 export const lookSchema: ObjectSchema<YardstickLook> = object({
   colour: mixed<Colour>().oneOf(colours).nullable().defined(),
   dash: mixed<Dash>().oneOf(dashes).required(),
-  width: figure().min(0.5).max(8).required(),
+  width: strokeWidth().required(),
   front: boolean().required(),
   label: object({
     text: string().defined().max(160),
     at: mixed<LabelPlace>().oneOf(labelPlaces).required(),
+    edges: mixed<true>().oneOf([true]).optional(),
   }).required(),
 });

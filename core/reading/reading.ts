@@ -133,6 +133,8 @@ export interface ReadYardstick extends Yardstick {
   look: YardstickLook;
   /** empty for nothing */
   label: string;
+  /** what is written at edges, by their values; none unless it is asked for */
+  edgeLabels: readonly { value: number; text: string }[];
 }
 
 /** Lines that are drawn together on one value axis, with what they are held against. */

@@ -4,6 +4,7 @@ import {
   type Dash,
   plainLook,
   plainStroke,
+  strokeWidths,
   type YardstickLook,
 } from '../chart';
 import type { StrokeDefinition } from '../chart';
@@ -40,7 +41,7 @@ export const dash = choice<Dash>(
 /** A width in pixels. */
 export const width = between(
   '',
-  number({ from: 0.5, to: 8, called: 'a width', first: 3 }),
+  number({ from: strokeWidths.least, to: strokeWidths.most, called: 'a width', first: 3 }),
   ' wide',
 );
 
@@ -92,8 +93,13 @@ const label = Sentence.of<YardstickLook['label']>()
   .option(
     'at',
     plainLook.label.at,
-    choice({ inside: 'labelled within the picture', none: 'without its label' }),
-  );
+    choice({
+      each: 'labelled in each panel',
+      inside: 'labelled within the picture',
+      none: 'without its label',
+    }),
+  )
+  .option('edges', undefined, said(true, 'its edges labelled'));
 
 /** How a yardstick is drawn and labelled. */
 export const lookSaid = Sentence.of<YardstickLook>()

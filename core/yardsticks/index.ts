@@ -12,6 +12,7 @@ export {
   type ReadingsEnd,
   type RecordedDate,
   sayReadingsEnd,
+  standsOften,
   seriesOfYardstick,
   stepOf,
   type Yardstick,

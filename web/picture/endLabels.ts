@@ -115,8 +115,7 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
   });
   if (inLegend && names.yardsticks) return lines;
   const held = yardsticks.flatMap((yardstick): Named[] => {
-    const { kind, label: text, look, value, bands, edges, filledBetween, second } = yardstick;
-    if (text === '' || look.label.at !== 'end') return [];
+    const { label: text, look, value, bands, edges, filledBetween, second } = yardstick;
     const axis = (second && axes.second) || axes.axis;
     const { colour } = look;
     const label = (words: string, at: number) => ({
@@ -126,6 +125,10 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
       second,
       colour,
     });
+    const atEdges = yardstick.edgeLabels
+      .filter((each) => each.value >= axis.from && each.value <= axis.to)
+      .map((each) => label(each.text, each.value));
+    if (text === '' || !['end', 'each'].includes(look.label.at)) return atEdges;
     // One beyond the axis is pointed at from its edge.
     if (value !== null && value > axis.to) return [label(`${text} ↑`, axis.to)];
     if (value !== null && value < axis.from) return [label(`${text} ↓`, axis.from)];
@@ -134,10 +137,9 @@ function atEnd(reading: Reading, { series, yardsticks, ...axes }: ReadPanel): Na
       const [low, high] = lastOf(edges);
       return low === null || high === null ? [] : [label(text, middleOn(axis, low, high))];
     }
-    // Steps would need a label each; what they are, the list says.
-    return kind === 'band'
-      ? bands.map(({ from, to }) => label(text, middleOn(axis, from, to)))
-      : [];
+    // Neighbours are named together, at the uppermost of them.
+    const top = yardstick.levels.length === 0 ? bands.at(-1) : undefined;
+    return top ? [label(text, middleOn(axis, top.from, top.to)), ...atEdges] : atEdges;
   });
   return [...lines, ...held];
 }

@@ -1,13 +1,16 @@
-import type { Annotations, Shape } from 'plotly.js';
+import type { Annotations, Dash, Shape } from 'plotly.js';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { anchorOf, placeNote } from '../../core/notes';
-import type { Reading, ReadPanel } from '../../core/reading';
-import { page, shades } from '../look';
+import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
+import { lettered, page, shades } from '../look';
 import { type Geometry, toX } from './geometry';
+import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
 import { axisOf, plainText } from './scales';
 import type { Box } from './standouts';
+
+type Look = ReadYardstick['look'];
 
 /** What stands in the rows above the plot: pennants, and the words at date lines and stretches. */
 export interface Flown {
@@ -23,6 +26,8 @@ export interface Flown {
   /** it stands beside its stem rather than over it: many dates are near each other */
   aside: boolean;
   note?: Note;
+  /** how the line of a date, or a stretch, is drawn; missing for a note */
+  look?: Look;
 }
 
 export const flownRow = 18;
@@ -58,19 +63,20 @@ function standing(
   if (axis !== 'calendar') return [];
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
-  const dates = yardsticks.flatMap(({ kind, label, days, names, stretches }) => [
-    // Dates that come again and again are named in the list alone.
+  const dates = yardsticks.flatMap(({ label, look, days, names, stretches }) => [
     ...days.map((day, at) => ({
       kind: 'date' as const,
       day: day + 0.5,
       aside: names !== undefined,
-      text: kind === 'recurring' ? '' : cut(names?.[at] ?? label),
+      text: label === '' ? '' : cut(names?.[at] ?? label),
+      look,
     })),
     ...stretches.map(({ from, to }) => ({
       kind: 'stretch' as const,
       day: (from + to) / 2,
       text: cut(label),
       aside: false,
+      look,
     })),
   ]);
   const flown = notes.flatMap((note) => {
@@ -121,8 +127,10 @@ export function flyPennants(
   const taken: Taken[] = [];
   return standing(reading, panel, notes).map((each) => {
     const stem = toX(across, each.day);
-    // In every panel stands the line; the word is said once.
-    if (each.kind !== 'note' && !worded) return { ...each, level: -1, turned: false };
+    // In every panel stands the line; the word is said once, unless it is to be in each.
+    const at = each.look?.label.at;
+    if (at === 'inside' || (at !== undefined && at !== 'each' && !worded))
+      return { ...each, level: -1, turned: false };
     const turned = each.aside && stem + widthOf(each) > across.width - across.right;
     const { left: from, right: to } = wordAt(stem, { ...each, turned });
     const level = rows.find((row) =>
@@ -168,11 +176,11 @@ export function pennantShapes(
 ): Partial<Shape>[] {
   const { axis } = placed.panel;
   const { x, y, yDomain } = axisOf(placed);
-  return placed.flown.flatMap(({ kind, day, text, level, turned, note }) => {
+  return placed.flown.flatMap(({ kind, day, text, level, turned, note, look }) => {
     if (kind === 'stretch') return [];
-    // A date that comes again and again is a hairline.
-    const once = kind === 'date' && text !== '';
-    const line = { color: once ? page.ink : page.third, width: once ? 1.4 : 0.8 };
+    const line = look
+      ? { color: inkOf(look), width: look.width, dash: dashes[look.dash] as Dash }
+      : { color: page.third, width: 0.8 };
     const above = (path: string, fillcolor: string, width: number): Partial<Shape> => ({
       type: 'path',
       path,
@@ -183,7 +191,7 @@ export function pennantShapes(
       ysizemode: 'pixel',
       yanchor: 1,
       fillcolor,
-      line: { color: page.ink, width },
+      line: { color: look ? inkOf(look) : page.ink, width },
     });
     const foot = kind === 'date' || !note ? axis.from : footOf(note, reading, placed.panel);
     const stem = {
@@ -195,10 +203,12 @@ export function pennantShapes(
       y0: foot,
       y1: axis.to,
       line,
+      layer: look && !look.front ? 'below' : 'above',
     } as const;
     const base = level * flownRow;
     if (level < 0 || text === '') return [stem];
-    if (kind === 'date' || !note) return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', 1.4)];
+    if (kind === 'date' || !note)
+      return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', look?.width ?? 0.8)];
     const until = note.until === null ? null : parseDay(note.until);
     // What a note speaks of for longer is underlined along the top of the plot.
     const stretch: Partial<Shape>[] =
@@ -236,24 +246,34 @@ function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel)
   return placeNote(anchorOf(note), series, positions).figure ?? axis.from;
 }
 
-/** The numbers in the pennants, and the words over date lines and stretches. */
+/** The shade of a date's line and, darker where it has to be, of its word. */
+const inkOf = ({ colour }: Look) => (colour ? shades[colour] : page.ink);
+const letteredAs = ({ colour }: Look) => (colour ? lettered[colour] : page.ink);
+
+/** The numbers in the pennants, the words over date lines and stretches, and those within the plot. */
 export function pennantAnnotations(
   placed: PlacedPanel & { flown: Flown[] },
   fontSize: number,
 ): Partial<Annotations>[] {
   const { x, yDomain } = axisOf(placed);
-  const shown = placed.flown.filter(({ level }) => level >= 0);
-  return shown.map(({ kind, day, text, level, turned, aside }) => ({
-    xref: x,
-    yref: yDomain,
-    x: day,
-    y: 1,
-    xshift: !aside ? 0 : (turned ? -1 : 1) * (kind === 'note' ? 10 : 3),
-    yshift: level * flownRow + (kind !== 'note' ? 10 : 9),
-    yanchor: 'middle',
-    xanchor: kind === 'note' || !aside ? 'center' : turned ? 'right' : 'left',
-    showarrow: false,
-    text: `<b>${plainText(text)}</b>`,
-    font: { size: kind !== 'note' ? fontSize : 10.5, color: kind !== 'note' ? page.ink : '#fff' },
-  }));
+  const { left, right, width } = placed.geometry;
+  const base = { xref: x, yref: yDomain, y: 1, showarrow: false } as const;
+  return placed.flown.flatMap(({ kind, day, text, level, turned, aside, look }) => {
+    const late = toX(placed.geometry, day) > left + (width - left - right) / 2;
+    const within = look?.label.at === 'inside' && text !== '';
+    if (level < 0 && !within) return [];
+    const centred = within ? kind === 'stretch' : !look || !aside;
+    const atLeft = within ? late : turned;
+    const off = within || look ? 3 : 10;
+    return {
+      ...base,
+      x: day,
+      xshift: centred && (within || !aside) ? 0 : (atLeft ? -1 : 1) * off,
+      yshift: within ? 0 : level * flownRow + (look ? 10 : 9),
+      yanchor: within ? ('top' as const) : ('middle' as const),
+      xanchor: centred ? ('center' as const) : atLeft ? ('right' as const) : ('left' as const),
+      text: `<b>${plainText(text)}</b>`,
+      font: look ? { size: fontSize, color: letteredAs(look) } : { size: 10.5, color: '#fff' },
+    };
+  });
 }

@@ -1,5 +1,6 @@
 import type { Annotations, Dash, Shape } from 'plotly.js';
 import type { Reading, ReadYardstick } from '../../core/reading';
+import { plainLook } from '../../core/chart';
 import type { Figures } from '../../core/values';
 import type { Edges } from '../../core/yardsticks';
 import { lettered, page, shades } from '../look';
@@ -20,21 +21,23 @@ export function yardstickShapes(
   positions: Reading['positions'],
 ): Shapes {
   return placed.panel.yardsticks.flatMap((yardstick) => {
-    const { bands, levels, edges, filledBetween, stretches, days } = yardstick;
+    const { bands, levels, edges, filledBetween, stretches, days, look } = yardstick;
     return [
-      ...stretches.map((stretch) => stretchShape(stretch, placed)),
+      ...stretches.map((stretch) => stretchShape(stretch, placed, yardstick)),
       ...(filledBetween && edges ? areaShapes(edges, positions, placed, yardstick) : []),
       ...bands.flatMap((each) => bandShape(each, placed, yardstick)),
       ...levels.flatMap((level) => levelShapes(level, placed, size, yardstick)),
-      ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size)) : []),
+      ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size, look)) : []),
     ];
   });
 }
 
 /** The labels of levels that are to be written within the picture, over their lines. */
 export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<Annotations>[] {
-  return placed.panel.yardsticks.flatMap(({ label, look, value, second }) => {
+  return placed.panel.yardsticks.flatMap((yardstick) => {
+    const { label, look, second } = yardstick;
     const { axis, y, xDomain } = standsOn(placed, second);
+    const value = levelOf(yardstick);
     if (look.label.at !== 'inside' || value === null) return [];
     if (label === '' || value < axis.from || value > axis.to) return [];
     const colour = look.colour ? lettered[look.colour] : page.accent;
@@ -55,11 +58,29 @@ export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<
   });
 }
 
+/** Where a label within the picture stands: on the level, or on the upper edge of a band; null: nowhere. */
+function levelOf({ value, bands, edges, filledBetween }: ReadYardstick): number | null {
+  if (filledBetween && edges) return edges.high.find((edge) => edge !== null) ?? null;
+  return value ?? bands.at(-1)?.to ?? null;
+}
+
+/** A shade so faint that what lies beneath is seen; of the fill alone, not of its edges. */
+const faded = (shade: string, opacity: number) =>
+  `rgba(${[1, 3, 5].map((at) => parseInt(shade.slice(at, at + 2), 16)).join(',')},${opacity.toFixed(3)})`;
+
 /** The shade of a yardstick, and on which side of the lines it lies. */
 const paintOf = ({ look }: ReadYardstick) => ({
   shade: look.colour ? shades[look.colour] : page.accent,
   layer: look.front ? ('above' as const) : ('below' as const),
 });
+
+/** A band has no edges until its author gives them a width or a dash. */
+function edgeOf({ look }: Pick<ReadYardstick, 'look'>): Partial<Shape>['line'] {
+  const asked = look.width !== plainLook.width || look.dash !== plainLook.dash;
+  if (!asked) return { width: 0 };
+  const color = look.colour ? shades[look.colour] : page.accent;
+  return { width: look.width, dash: dashes[look.dash] as Dash, color };
+}
 
 /** A band whose edges change from position to position, in as many parts as it has gaps. */
 function areaShapes(
@@ -91,9 +112,8 @@ function areaShapes(
       ].join('L')}Z`,
       xref: x,
       yref: y,
-      fillcolor: paint.shade,
-      opacity: 0.12,
-      line: { width: 0 },
+      fillcolor: faded(paint.shade, 0.12),
+      line: edgeOf(yardstick),
       layer: paint.layer,
     }));
 }
@@ -116,15 +136,19 @@ function bandShape(
       yref: y,
       y0,
       y1,
-      fillcolor: paint.shade,
-      opacity: tint.least + tint.more * shade,
-      line: { width: 0 },
+      fillcolor: faded(paint.shade, tint.least + tint.more * shade),
+      line: edgeOf(yardstick),
       layer: paint.layer,
     },
   ];
 }
 
-function stretchShape({ from, to }: { from: number; to: number }, placed: PlacedPanel) {
+function stretchShape(
+  { from, to }: { from: number; to: number },
+  placed: PlacedPanel,
+  yardstick: ReadYardstick,
+) {
+  const { colour, front } = yardstick.look;
   const { x, yDomain } = axisOf(placed);
   return {
     type: 'rect' as const,
@@ -134,10 +158,9 @@ function stretchShape({ from, to }: { from: number; to: number }, placed: Placed
     yref: yDomain,
     y0: 0,
     y1: 1,
-    fillcolor: page.second,
-    opacity: 0.1,
-    line: { width: 0 },
-    layer: 'below' as const,
+    fillcolor: faded(colour ? shades[colour] : page.second, 0.1),
+    line: edgeOf(yardstick),
+    layer: front ? ('above' as const) : ('below' as const),
   };
 }
 
@@ -187,7 +210,12 @@ function standsOn(placed: PlacedPanel, onSecond: boolean) {
     : { axis, y, xDomain, side: -1 as const };
 }
 
-function notchOnTape(day: number, placed: PlacedPanel, { tape, gap }: ScaleSize): Partial<Shape> {
+function notchOnTape(
+  day: number,
+  placed: PlacedPanel,
+  { tape, gap }: ScaleSize,
+  { colour }: ReadYardstick['look'],
+): Partial<Shape> {
   const { x, yDomain } = axisOf(placed);
   return {
     type: 'path',
@@ -199,6 +227,6 @@ function notchOnTape(day: number, placed: PlacedPanel, { tape, gap }: ScaleSize)
     ysizemode: 'pixel',
     yanchor: 0,
     fillcolor: page.sheet,
-    line: { color: page.ink, width: 1 },
+    line: { color: colour ? shades[colour] : page.ink, width: 1 },
   };
 }

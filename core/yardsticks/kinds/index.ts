@@ -33,6 +33,13 @@ export const drawnAs = (definition: YardstickDefinition): 'level' | 'band' | 'da
   kindOf(definition).drawnAs;
 
 /**
+ * Whether a yardstick stands so often that it is a hairline, named in the list alone.
+ * @param definition what it is
+ */
+export const standsOften = (definition: YardstickDefinition): boolean =>
+  kindOf(definition).often ?? false;
+
+/**
  * What can be suggested of a kind of yardstick, each without a name yet.
  * @param about the chart and what is around it
  */

@@ -65,6 +65,8 @@ export interface YardstickKind<Definition extends { kind: string }> extends Kind
   sentence: Said<Definition>;
   /** the name that it has from what it is, until somebody writes another; left out: it has none */
   named?: (definition: Definition) => string;
+  /** it stands so often that it is a hairline, named in the list alone, until somebody says otherwise */
+  often?: true;
   /** figures can be held against it: against one value at each position, or against two edges */
   heldAs?: 'level' | 'band';
   /** what is suggested; left out: a draft of each way to say it */

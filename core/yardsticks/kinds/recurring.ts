@@ -47,6 +47,7 @@ const mostDays = 400;
 export const recurring: YardstickKind<RecurringDefinition> = {
   kind: 'recurring',
   drawnAs: 'dates',
+  often: true,
   sentence: ways<RecurringDefinition>(
     [
       ({ each }) => each === 'weekday',
