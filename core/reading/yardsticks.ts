@@ -27,7 +27,7 @@ export function lookAt(
       new Map([
         ['name', called],
         ['value', value === null ? '' : writeFigure(value, format)],
-        ['date', at === undefined ? '' : writeDay(at, dates)],
+        ['date', found.place ?? (at === undefined ? '' : writeDay(at, dates))],
       ]),
     ).trim();
   const unnamed = often && look.label.text === plainLook.label.text;

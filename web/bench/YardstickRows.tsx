@@ -4,7 +4,7 @@ import type { Reading } from '../../core/reading';
 import { drawnAs, type Yardstick, type YardstickDefinition } from '../../core/yardsticks';
 import { AddTo } from './AddTo';
 import { ListRow, ListSection } from './ListRow';
-import { BandSample, LevelSample, TodaySample } from './samples';
+import { BandSample, LevelSample, DateSample } from './samples';
 import { useSuggested } from './useSuggested';
 import { YardstickSettings } from './yardsticks/YardstickSettings';
 
@@ -13,7 +13,7 @@ interface PartProps {
   reading: Reading | null;
 }
 
-const samples = { level: LevelSample, band: BandSample, dates: TodaySample };
+const samples = { level: LevelSample, band: BandSample, dates: DateSample };
 
 /** The yardsticks of a chart, with the values they found. */
 export function YardstickRows({ chart, reading }: PartProps) {
@@ -47,8 +47,10 @@ export function YardstickRows({ chart, reading }: PartProps) {
 function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined): string {
   if (drawnAs(yardstick) === 'dates')
     return found && found.days.length + found.stretches.length > 0
-      ? 'on the calendar shown'
-      : 'outside the periods shown';
+      ? found.place === undefined
+        ? 'on the calendar shown'
+        : `at ${found.place}`
+      : 'outside of what is shown';
   const within = found?.within;
   const counted = within === null || within === undefined ? '' : `, ${within} figures within`;
   return `${found?.scope || 'as written'}${counted}`;
@@ -56,7 +58,7 @@ function sayFound(yardstick: YardstickDefinition, found: Yardstick | undefined):
 
 /** The value it found, the ends of its band, or its day. */
 function sayFigure(
-  { value, bands, days, stretches, second, filledBetween }: Yardstick,
+  { value, bands, days, stretches, second, filledBetween, place }: Yardstick,
   { format: first, secondFormat }: Reading,
 ): string {
   const format = second ? secondFormat : first;
@@ -64,7 +66,7 @@ function sayFigure(
   const [lowest, highest] = [bands[0], bands.at(-1)];
   if (lowest && highest)
     return `${writeFigure(lowest.from, format)} to ${writeFigure(highest.to, format)}`;
-  if (filledBetween) return '';
+  if (filledBetween || place !== undefined) return '';
   if (days.length > 1) return `${days.length} dates`;
   const day = days[0] ?? stretches[0]?.from;
   return day === undefined ? 'no value' : writeDay(day);

@@ -18,12 +18,13 @@ export function LevelSample({ colour }: Coloured) {
   );
 }
 
-/** The today line with its notch. */
-export function TodaySample() {
+/** A date line with its notch. */
+export function DateSample({ colour }: Coloured) {
+  const shade = colour ? shades[colour] : page.ink;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
-      <path d="M20 2V14" stroke={page.ink} strokeWidth="1.6" />
-      <path d="M15.5 1H24.5L20 6.5Z" fill={page.ink} />
+      <path d="M20 2V14" stroke={shade} strokeWidth="1.6" />
+      <path d="M15.5 1H24.5L20 6.5Z" fill={shade} />
     </svg>
   );
 }

@@ -27,6 +27,9 @@ const yardsticks: Record<string, Record<string, unknown>> = {
   foundDate: { at: 'lastActual', dial: null, offsetDays: 0 },
   dates: { from: '2026-03-10', to: null },
   recurring: { each: 'quarterEnd', weekday: 1 },
+  place: { at: 'Mar 2026' },
+  foundPlace: { series: 'Fares', is: 'highest' },
+  firstBeyond: { series: 'Fares', side: 'over', level: 13 },
   recorded: { sourceId: 1, date: 'Day', label: 'What' },
 };
 

@@ -60,7 +60,6 @@ function standing(
   { yardsticks }: ReadPanel,
   notes: readonly Note[],
 ): Omit<Flown, 'level' | 'turned'>[] {
-  if (axis !== 'calendar') return [];
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
   const dates = yardsticks.flatMap(({ label, look, days, names, stretches }) => [
@@ -79,7 +78,8 @@ function standing(
       look,
     })),
   ]);
-  const flown = notes.flatMap((note) => {
+  // Notes stand on dates alone.
+  const flown = (axis === 'calendar' ? notes : []).flatMap((note) => {
     const { day } = anchorOf(note);
     const last = note.until === null ? day : parseDay(note.until);
     if (day === null || last === null || last < first || day >= next) return [];

@@ -108,12 +108,14 @@ function sayToday({ days: [day] }: Found, { today: now }: YardstickContext): str
   return `${countPeriods(Math.abs(apart), 'day')} ${apart < 0 ? 'before' : 'after'} today`;
 }
 
-/** What of the days lies on the calendar that is shown. */
+/** What of the days lies on the calendar that is shown, or on what else stands along the axis. */
 function within(
-  { days, names, stretches }: Found,
+  { days, names, stretches, place }: Found,
   { axis, positions }: YardstickContext,
 ): Pick<Found, 'days' | 'names' | 'stretches'> {
   const [first, last] = [positions[0], positions.at(-1)];
+  const along = axis === 'words' || axis === 'numbers';
+  if (place !== undefined && along) return { days, stretches };
   if (axis !== 'calendar' || !first || !last) return { days: [], stretches: [] };
   const isShown = (day: number) => day >= first.start && day < last.next;
   return {

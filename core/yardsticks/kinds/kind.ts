@@ -25,6 +25,8 @@ export interface Found {
   /** what is drawn of it is the area between its edges, which change from position to position */
   filledBetween: boolean;
   days: readonly number[];
+  /** what stands along the axis where the line does; missing: it stands on a date */
+  place?: string;
   /** what each of the days is called; missing: what the yardstick is */
   names?: readonly string[];
   stretches: readonly { from: number; to: number }[];

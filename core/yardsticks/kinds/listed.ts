@@ -1,8 +1,11 @@
 import { band } from './band';
 import { between } from './between';
 import { dates } from './dates';
+import { firstBeyond } from './firstBeyond';
 import { foundDate } from './foundDate';
+import { foundPlace } from './foundPlace';
 import { line } from './line';
+import { place } from './place';
 import { readings } from './readings';
 import { recorded } from './recorded';
 import { recurring } from './recurring';
@@ -21,4 +24,7 @@ export const all = [
   dates,
   recurring,
   recorded,
+  place,
+  foundPlace,
+  firstBeyond,
 ];

@@ -10,7 +10,7 @@ export interface LaidWords {
 
 /** How wide a letter is of its size. */
 const letter = 0.58;
-const mostLines = 3;
+const mostLines = 4;
 const lineHeight = 1.2;
 /** Between a word and the next, in pixels. */
 const apart = 6;
