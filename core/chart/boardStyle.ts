@@ -4,7 +4,7 @@ import { dateStyleSchema, numberStyleSchema } from './axes';
 import { type Role, roles } from './roles';
 import {
   type Colour,
-  colours,
+  colourSchema,
   type Dash,
   dashes,
   type PaletteName,
@@ -40,7 +40,7 @@ export const plainStyle: BoardStyle = {
 };
 
 const roleStroke: ObjectSchema<RoleStroke> = object({
-  colour: mixed<Colour>().oneOf(colours).nullable().defined(),
+  colour: colourSchema().nullable().defined(),
   dash: mixed<Dash>().oneOf(dashes).nullable().defined(),
   width: strokeWidth().nullable().defined(),
 });

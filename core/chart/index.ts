@@ -47,6 +47,9 @@ export { type Reach, reachOf, type SpanDefinition, spanEntry } from './spans';
 export {
   type Colour,
   colours,
+  freeColour,
+  isColour,
+  type NamedColour,
   type Dash,
   dashes,
   type Gradient,

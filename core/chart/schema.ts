@@ -30,8 +30,7 @@ import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
 import { spanSchema } from './spans';
 import {
-  type Colour,
-  colours,
+  colourSchema,
   type Dash,
   dashes,
   type Gradient,
@@ -86,14 +85,14 @@ const mark: ObjectSchema<MarkDefinition> = object({
 const pointSize = figure().min(1).max(60).required();
 
 const stroke = object({
-  colour: oneOf<Colour>(colours).nullable().defined(),
+  colour: colourSchema().nullable().defined(),
   dash: oneOf<Dash>(dashes).nullable().defined(),
   width: strokeWidth().nullable().defined(),
   place: figure().integer().min(0).max(100_000).default(0),
   shape: oneOf<Shape>(shapes).required(),
   points: object({
     at: oneOf<PointsDefinition['at']>(pointKinds).required(),
-    colour: oneOf<Colour>(colours).nullable().defined(),
+    colour: colourSchema().nullable().defined(),
     sizes: tuple([pointSize, pointSize]).required(),
   }).required(),
   filled: boolean().required(),
@@ -124,7 +123,7 @@ const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   name: string().defined().max(120).default(''),
   condition: conditionSchema,
   effect: oneOf<ColourRuleDefinition['effect']>(ruleEffects).required(),
-  colour: oneOf<Colour>(colours).required(),
+  colour: colourSchema().required(),
   dash: oneOf<Dash>(dashes).nullable().defined().default(null),
   width: strokeWidth().nullable().defined().default(null),
 }) as ObjectSchema<ColourRuleDefinition>;
@@ -136,7 +135,7 @@ const standout: ObjectSchema<StandoutDefinition> = object({
   ties: oneOf<Ties>(ties).required(),
   per: oneOf<PickScope>(pickScopes).required(),
   label: list(oneOf<StandoutDefinition['label'][number]>(labelParts).required(), 4).required(),
-  colour: oneOf<Colour>(colours).nullable().defined().default(null),
+  colour: colourSchema().nullable().defined().default(null),
 }) as ObjectSchema<StandoutDefinition>;
 
 const styledYardstick = lazy((value: unknown) => {

@@ -1,6 +1,7 @@
+import { mixed } from 'yup';
 import { figure } from '../values';
 
-/** Colours by name; the look of the application gives each its shade. */
+/** The colours that have a name; the look of the application gives each its shade. */
 export const colours = [
   'teal',
   'ochre',
@@ -13,7 +14,30 @@ export const colours = [
   'ink',
   'grey',
 ] as const;
-export type Colour = (typeof colours)[number];
+export type NamedColour = (typeof colours)[number];
+
+/** A colour of nobody's palette, written #1f6d60 in small letters. */
+export type FreeColour = `#${string}`;
+export type Colour = NamedColour | FreeColour;
+
+export const freeColour = /^#[0-9a-f]{6}$/;
+
+/**
+ * Whether a text names a colour, or writes a free one.
+ * @param value anything
+ */
+export const isColour = (value: unknown): value is Colour =>
+  typeof value === 'string' &&
+  (freeColour.test(value) || (colours as readonly string[]).includes(value));
+
+/** A colour by its name, or a free one. */
+export const colourSchema = () =>
+  mixed<Colour>().test({
+    name: 'colour',
+    message: ({ path }: { path: string }) =>
+      `${path} is no colour. Name one of ${colours.join(', ')}, or write one as #1f6d60.`,
+    test: (value) => value === null || value === undefined || isColour(value),
+  });
 
 export const dashes = ['solid', 'dash', 'dot', 'longdash'] as const;
 export type Dash = (typeof dashes)[number];

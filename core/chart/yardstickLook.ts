@@ -1,5 +1,5 @@
 import { boolean, mixed, object, type ObjectSchema, string } from 'yup';
-import { type Colour, colours, type Dash, dashes, strokeWidth } from './strokes';
+import { type Colour, colourSchema, type Dash, dashes, strokeWidth } from './strokes';
 
 export const labelPlaces = ['end', 'each', 'inside', 'none'] as const;
 
@@ -34,7 +34,7 @@ export const plainLook: YardstickLook = {
 };
 
 export const lookSchema: ObjectSchema<YardstickLook> = object({
-  colour: mixed<Colour>().oneOf(colours).nullable().defined(),
+  colour: colourSchema().nullable().defined(),
   dash: mixed<Dash>().oneOf(dashes).required(),
   width: strokeWidth().required(),
   front: boolean().required(),

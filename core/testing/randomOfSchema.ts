@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { colours } from '../chart';
 
 /** What of a Yup schema tells which values it takes. */
 interface Known {
@@ -61,6 +62,7 @@ export function randomOfSchema(
   if (nullable && draw(fc.boolean())) return null;
   if (own && !has(known, 'date')) return own(draw);
   if (known._whitelist.size > 0) return draw(fc.constantFrom(...known._whitelist));
+  if (has(known, 'colour')) return draw(fc.constantFrom(...colours, '#e0b400', '#0a5c8f'));
   if (known.fields) return fieldsOf(known, inner);
   const { types } = known.spec;
   if (Array.isArray(types)) return types.map((each) => inner(each, ''));

@@ -2,6 +2,9 @@ import {
   type Colour,
   colours,
   type Dash,
+  freeColour,
+  isColour,
+  type NamedColour,
   plainLook,
   plainStroke,
   strokeWidths,
@@ -9,6 +12,7 @@ import {
 } from '../chart';
 import type { StrokeDefinition } from '../chart';
 import {
+  type Entry,
   between,
   choice,
   mapped,
@@ -23,10 +27,25 @@ import {
 } from '../sentences';
 import { writeOrdinal } from '../labels';
 
-export const colour = oneOf<Colour>(
+const namedColour = oneOf<NamedColour>(
   colours.map((each) => [each, each] as const),
   'colour',
 );
+const written = /#[0-9a-f]{6}/iy;
+
+/** A colour by its name, or any other as #1f6d60. */
+export const colour: Entry<Colour> = {
+  ...(namedColour as Entry<Colour>),
+  print: (value, names) =>
+    freeColour.test(value) ? value : namedColour.print(value as NamedColour, names),
+  read: (at, reader) => {
+    const free = reader.match(at, written);
+    reader.expect(at, { text: 'any other as #1f6d60', open: true });
+    if (!free) return namedColour.read(at, reader);
+    return [{ value: free[0].toLowerCase() as Colour, to: free.index + free[0].length }];
+  },
+  fits: isColour,
+};
 
 export const dash = choice<Dash>(
   {

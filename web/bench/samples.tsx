@@ -1,6 +1,6 @@
 import type { Colour } from '../../core/chart';
 import type { PickDefinition } from '../../core/standouts';
-import { page, shades } from '../look';
+import { page, shadeOf } from '../look';
 
 /** What a sample wears; null: the accent of the page, or ink. */
 interface Coloured {
@@ -9,7 +9,7 @@ interface Coloured {
 
 /** A level line with its notch. */
 export function LevelSample({ colour }: Coloured) {
-  const shade = colour ? shades[colour] : page.accent;
+  const shade = colour ? shadeOf(colour) : page.accent;
   return (
     <svg width="40" height="12" viewBox="0 0 40 12" aria-hidden="true">
       <path d="M8 6H40" stroke={shade} strokeWidth="1.4" />
@@ -20,7 +20,7 @@ export function LevelSample({ colour }: Coloured) {
 
 /** A date line with its notch. */
 export function DateSample({ colour }: Coloured) {
-  const shade = colour ? shades[colour] : page.ink;
+  const shade = colour ? shadeOf(colour) : page.ink;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <path d="M20 2V14" stroke={shade} strokeWidth="1.6" />
@@ -35,7 +35,7 @@ interface StandoutSampleProps extends Coloured {
 
 /** The disc of the lowest, the ring of any other. */
 export function StandoutSample({ pick, colour }: StandoutSampleProps) {
-  const ink = colour ? shades[colour] : page.ink;
+  const ink = colour ? shadeOf(colour) : page.ink;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <circle
@@ -52,7 +52,7 @@ export function StandoutSample({ pick, colour }: StandoutSampleProps) {
 
 /** A band. */
 export function BandSample({ colour }: Coloured) {
-  const shade = colour ? shades[colour] : page.accent;
+  const shade = colour ? shadeOf(colour) : page.accent;
   return (
     <svg width="40" height="14" viewBox="0 0 40 14" aria-hidden="true">
       <rect x="0" y="2" width="40" height="10" fill={shade} opacity="0.18" />

@@ -1,5 +1,5 @@
 import type { Stroke } from '../../core/chart';
-import { shades } from './colours';
+import { shadeOf } from './colours';
 
 const dashes: Record<Stroke['dash'], string | undefined> = {
   solid: undefined,
@@ -34,7 +34,7 @@ export function StrokeSample({
           x2={(place + 1) * part}
           y1="5"
           y2="5"
-          stroke={shades[colour]}
+          stroke={shadeOf(colour)}
           strokeWidth={stroke.width + 0.6}
           strokeDasharray={dashes[stroke.dash]}
         />

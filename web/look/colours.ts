@@ -1,4 +1,5 @@
-import type { Colour } from '../../core/chart';
+import { type Colour, freeColour, type NamedColour } from '../../core/chart';
+import { seenOn } from './seenOn';
 
 /** The shades of the page. */
 export const page = {
@@ -18,7 +19,7 @@ export const page = {
  * The shade of each colour of the data: all stand out from white by 3 to 1 or more, and from each other
  * also for eyes that lack one kind of cone.
  */
-export const shades: Record<Colour, string> = {
+export const shades: Record<NamedColour, string> = {
   teal: '#1F6D60',
   ochre: '#7F4400',
   plum: '#7E5086',
@@ -31,12 +32,23 @@ export const shades: Record<Colour, string> = {
   grey: '#7C8A92',
 };
 
-/** The shade in which each colour letters a name: as the line's, but readable on white (4.5 to 1). */
-export const lettered: Record<Colour, string> = {
+/** The shade in which each colour letters a name: as the line's, but readable on white. */
+const lettered: Record<NamedColour, string> = {
   ...shades,
   brick: '#B53A1C',
   grey: page.third,
 };
+
+/** What is drawn stands out from the sheet by so much, and what is read by so much: WCAG 2.2, 1.4.11 and 1.4.3. */
+const seen = { drawn: 3, read: 4.5 };
+
+/** The shade in which a colour is drawn; a free one keeps its hue, darker where it would not be seen. */
+export const shadeOf = (colour: Colour): string =>
+  freeColour.test(colour) ? seenOn(page.sheet, colour, seen.drawn) : shades[colour as NamedColour];
+
+/** The shade in which a colour letters a name. */
+export const letteredIn = (colour: Colour): string =>
+  freeColour.test(colour) ? seenOn(page.sheet, colour, seen.read) : lettered[colour as NamedColour];
 
 /** The colours of the two ends of a gradient, over grey in the middle: neither of them judges. */
 const ends = { low: 'ochre', high: 'teal' } as const;
@@ -47,7 +59,7 @@ const ends = { low: 'ochre', high: 'teal' } as const;
  * @param to the colour that a gradient over the value ends in; null: from one side to the other
  */
 export function shadeAlong(shade: number, to: Colour | null): string {
-  if (to !== null) return mixed(shades.grey, shades[to], shade);
+  if (to !== null) return mixed(shades.grey, shadeOf(to), shade);
   const away = Math.abs(shade - 0.5) * 2;
   return mixed(shades.grey, shades[shade < 0.5 ? ends.low : ends.high], away);
 }

@@ -1,5 +1,6 @@
 export { BareTape } from './BareTape';
-export { greyed, lettered, page, shadeAlong, shades } from './colours';
+export { greyed, letteredIn, page, shadeAlong, shadeOf, shades } from './colours';
+export { contrastOf } from './seenOn';
 export { Pennant } from './Pennant';
 export { ScrollRegion } from './ScrollRegion';
 export { StrokeSample } from './StrokeSample';

@@ -1,5 +1,7 @@
 import { type Colour, colours, paletteNames, palettes } from '../../core/chart';
-import { lettered, page, shades } from './colours';
+import fc from 'fast-check';
+import { letteredIn, page, shadeOf, shades } from './colours';
+import { contrastOf } from './seenOn';
 
 type Channels = [red: number, green: number, blue: number];
 
@@ -9,14 +11,6 @@ const linear = (shade: string): Channels =>
     const part = parseInt(shade.slice(at, at + 2), 16) / 255;
     return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
   }) as Channels;
-
-const luminance = ([red, green, blue]: Channels) => 0.2126 * red + 0.7152 * green + 0.0722 * blue;
-
-/** The contrast of two shades (WCAG 2.2). */
-function contrast(one: string, two: string): number {
-  const [light, dark] = [one, two].map((shade) => luminance(linear(shade))).sort((a, b) => b - a);
-  return ((light ?? 0) + 0.05) / ((dark ?? 0) + 0.05);
-}
 
 /** How shades are seen without one kind of cone (Machado, Oliveira and Fernandes 2009, severity 1). */
 const deficiencies: Record<string, Channels[]> = {
@@ -62,8 +56,8 @@ const apart = (one: string, two: string, eyes: Channels[]) =>
   Math.hypot(...seen(one, eyes).map((part, at) => part - (seen(two, eyes)[at] as number)));
 
 it.each(colours)('%s is seen on the sheet, and its names can be read', (colour) => {
-  expect(contrast(shades[colour], page.sheet)).toBeGreaterThanOrEqual(3);
-  expect(contrast(lettered[colour], page.sheet)).toBeGreaterThanOrEqual(4.5);
+  expect(contrastOf(shadeOf(colour), page.sheet)).toBeGreaterThanOrEqual(3);
+  expect(contrastOf(letteredIn(colour), page.sheet)).toBeGreaterThanOrEqual(4.5);
 });
 
 /** Shades this far apart are told apart side by side; a just noticeable difference is about 2.3. */
@@ -81,11 +75,41 @@ describe.each(Object.entries(deficiencies))('for %s', (_, eyes) => {
       for (const one of first)
         for (const two of first)
           if (one !== two)
-            expect([one, two, apart(shades[one], shades[two], eyes) >= clearly]).toEqual([
+            expect([one, two, apart(shadeOf(one), shadeOf(two), eyes) >= clearly]).toEqual([
               one,
               two,
               true,
             ]);
     },
+  );
+});
+
+/** The hue of a shade, in degrees; of what is nearly grey it is any. */
+function hueOf(shade: string): number | null {
+  const [red = 0, green = 0, blue = 0] = [1, 3, 5].map((at) =>
+    parseInt(shade.slice(at, at + 2), 16),
+  );
+  const apart = Math.max(red, green, blue) - Math.min(red, green, blue);
+  if (apart < 60) return null;
+  const most = Math.max(red, green, blue);
+  if (most === red) return (60 * (green - blue)) / apart;
+  return most === green ? 120 + (60 * (blue - red)) / apart : 240 + (60 * (red - green)) / apart;
+}
+
+it('keeps the hue of any colour that somebody chose, and lets it be seen and read', () => {
+  const part = fc.integer({ min: 0, max: 255 });
+  fc.assert(
+    fc.property(part, part, part, (...parts) => {
+      const free: Colour = `#${parts.map((each) => each.toString(16).padStart(2, '0')).join('')}`;
+      const [drawn, read] = [shadeOf(free), letteredIn(free)];
+      expect(contrastOf(page.sheet, drawn)).toBeGreaterThanOrEqual(3);
+      expect(contrastOf(page.sheet, read)).toBeGreaterThanOrEqual(4.5);
+      if (contrastOf(page.sheet, free) >= 3) expect(drawn).toBe(free);
+      const [was, is] = [hueOf(free), hueOf(drawn)];
+      if (was !== null && is !== null) {
+        const apart = Math.abs(was - is);
+        expect(Math.min(apart, 360 - apart)).toBeLessThan(4);
+      }
+    }),
   );
 });

@@ -2,7 +2,7 @@ import { partLabels, isPercentage, writeChange, writeShare, writeFigure } from '
 import type { Colour } from '../../core/chart';
 import { linesOf, type Reading, type ReadPanel, type ReadSeries } from '../../core/reading';
 import type { Edges } from '../../core/yardsticks';
-import { lettered, page } from '../look';
+import { letteredIn, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
 import { geometryOn, type PlacedPanel } from './panels';
 import { textSizes } from './textSizes';
@@ -212,7 +212,7 @@ function place(
     text,
     ...across,
     height,
-    colour: series || !colour ? labelColour(series, highlight) : lettered[colour],
+    colour: series || !colour ? labelColour(series, highlight) : letteredIn(colour),
     top: (centres[at] ?? 0) - height / 2,
     strong:
       highlight.length === 0
@@ -237,5 +237,5 @@ function labelColour(series: ReadSeries | null, highlight: Highlight): string {
   const { pieces, stroke } = series;
   const own = pieces.some(({ colour }) => colour === stroke.colour);
   const last = pieces.findLast(({ rule }) => rule !== null);
-  return lettered[(!own && last?.colour) || stroke.colour];
+  return letteredIn((!own && last?.colour) || stroke.colour);
 }

@@ -1,7 +1,7 @@
 import type { Dash, PlotData } from 'plotly.js';
 import type { Stroke } from '../../core/chart';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { greyed, shades } from '../look';
+import { greyed, shadeOf } from '../look';
 import { barsOf } from './bars';
 import type { PlacedPanel } from './panels';
 import { pointsOf, readingsOf } from './points';
@@ -115,7 +115,7 @@ function areaOf(series: ReadSeries, { panel }: PlacedPanel, away: boolean): Trac
       x: [x[0] as number, ...x, x.at(-1) as number],
       y: [floor, ...y, floor],
       fill: 'toself',
-      fillcolor: away ? greyed : shades[colour],
+      fillcolor: away ? greyed : shadeOf(colour),
       opacity: open ? 0.06 : 0.14,
     }));
 }
@@ -137,7 +137,7 @@ function paceOf(
       opacity: 0.6,
       x: [first?.next ?? 0, last?.next ?? 0],
       y: [needed, needed],
-      line: { color: away ? greyed : shades[stroke.colour], width: 1.6, dash: '1px,4px' as Dash },
+      line: { color: away ? greyed : shadeOf(stroke.colour), width: 1.6, dash: '1px,4px' as Dash },
     },
   ];
 }
@@ -154,7 +154,7 @@ function fillsOf({ pieces, name }: ReadSeries, away: boolean): Traces {
         fill: 'toself',
         x: [...x, ...[...x].reverse()],
         y: [...y, ...[...fillTo].reverse()],
-        fillcolor: away ? greyed : shades[fill],
+        fillcolor: away ? greyed : shadeOf(fill),
         opacity: 0.28,
       },
     ];

@@ -1,6 +1,6 @@
 import type { PlotData } from 'plotly.js';
 import type { Reading } from '../../core/reading';
-import { shades } from '../look';
+import { shadeOf } from '../look';
 import { colourAt } from './atPeriod';
 import { type Highlight, isAway } from './highlight';
 import type { PlacedPanel } from './panels';
@@ -29,7 +29,7 @@ export function litPoints(
         y: [figure],
         xaxis,
         yaxis: series.second ? y2 : y,
-        marker: { size, color: shades[colourAt(series, middle)], line: { width: 0 } },
+        marker: { size, color: shadeOf(colourAt(series, middle)), line: { width: 0 } },
       },
     ];
   });

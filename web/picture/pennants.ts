@@ -3,7 +3,7 @@ import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { anchorOf, placeNote } from '../../core/notes';
 import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
-import { lettered, page, shades } from '../look';
+import { letteredIn, page, shadeOf } from '../look';
 import { type Geometry, toX } from './geometry';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
@@ -225,7 +225,7 @@ export function pennantShapes(
               yanchor: 1,
               y0: -1.5,
               y1: 1.5,
-              fillcolor: shades[note.colour],
+              fillcolor: shadeOf(note.colour),
               line: { width: 0 },
             },
           ];
@@ -236,7 +236,7 @@ export function pennantShapes(
       stem,
       ...stretch,
       above(`M0,0L0,${base + 16}`, 'rgba(0,0,0,0)', 1.2),
-      above(flag, shades[note.colour], 0),
+      above(flag, shadeOf(note.colour), 0),
     ];
   });
 }
@@ -247,8 +247,8 @@ function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel)
 }
 
 /** The shade of a date's line and, darker where it has to be, of its word. */
-const inkOf = ({ colour }: Look) => (colour ? shades[colour] : page.ink);
-const letteredAs = ({ colour }: Look) => (colour ? lettered[colour] : page.ink);
+const inkOf = ({ colour }: Look) => (colour ? shadeOf(colour) : page.ink);
+const letteredAs = ({ colour }: Look) => (colour ? letteredIn(colour) : page.ink);
 
 /** The numbers in the pennants, the words over date lines and stretches, and those within the plot. */
 export function pennantAnnotations(

@@ -1,6 +1,6 @@
 import type { PlotData } from 'plotly.js';
 import type { Marker, Reading, ReadSeries } from '../../core/reading';
-import { greyed, shades } from '../look';
+import { greyed, shadeOf } from '../look';
 import { lighter } from './strokeLook';
 
 type Traces = Partial<PlotData>[];
@@ -63,7 +63,7 @@ export function pointsOf(
       marker: {
         size: at === 'sized' ? points.map(sizeBetween(series, sizes)) : (sizes[0] ?? usualSize),
         symbol: points.map(({ marker }) => symbols[marker ?? 'none']),
-        color: points.map((each) => (away ? greyed : shades[each.colour])),
+        color: points.map((each) => (away ? greyed : shadeOf(each.colour))),
         opacity: points.map(({ open }) => (open ? lighter.open : 1)),
         line: { width: 0 },
       },
@@ -86,7 +86,7 @@ export function readingsOf({ readings, name, stroke }: ReadSeries, away: boolean
         size: 3,
         opacity: 0.28,
         line: { width: 0 },
-        color: away ? greyed : shades[stroke.colour],
+        color: away ? greyed : shadeOf(stroke.colour),
       },
     },
   ];

@@ -1,6 +1,6 @@
 import type { Annotations, PlotData } from 'plotly.js';
 import type { Reading, ReadStandout } from '../../core/reading';
-import { lettered, page, shades } from '../look';
+import { letteredIn, page, shadeOf } from '../look';
 import { geometryOn, type PlacedPanel } from './panels';
 import { axisOf, plainText } from './scales';
 import { dayAt, type Measure, periodAt, toX, toY } from './geometry';
@@ -15,7 +15,7 @@ export interface Box {
 
 const labelHeight = 16;
 
-const inkOf = ({ colour }: Pick<ReadStandout, 'colour'>) => (colour ? shades[colour] : page.ink);
+const inkOf = ({ colour }: Pick<ReadStandout, 'colour'>) => (colour ? shadeOf(colour) : page.ink);
 
 /** The points picked out: the lowest as a disc, all others as rings. */
 export function standoutTraces({ positions }: Reading, placed: PlacedPanel): Partial<PlotData>[] {
@@ -106,7 +106,7 @@ export function standoutLabels(
         borderpad: 0,
         showarrow: false,
         text: `<b>${figure}</b>${rest}`,
-        font: { size, color: standout.colour ? lettered[standout.colour] : page.ink },
+        font: { size, color: standout.colour ? letteredIn(standout.colour) : page.ink },
         align: 'left',
       },
     ];

@@ -1,5 +1,5 @@
 import type { ReadPiece, ReadSeries } from '../../core/reading';
-import { shadeAlong, shades } from '../look';
+import { shadeAlong, shadeOf } from '../look';
 
 /** How much of a stroke is seen where it is not finished, and where it leads over a gap. */
 export const lighter = { open: 0.45, bridged: 0.55 };
@@ -9,4 +9,4 @@ export const colourOf = (
   { colour, shade }: Pick<ReadPiece, 'colour' | 'shade'>,
   { gradient, stroke }: Pick<ReadSeries, 'gradient' | 'stroke'>,
 ): string =>
-  shade === null ? shades[colour] : shadeAlong(shade, gradient === 'value' ? stroke.colour : null);
+  shade === null ? shadeOf(colour) : shadeAlong(shade, gradient === 'value' ? stroke.colour : null);

@@ -3,7 +3,7 @@ import type { Reading, ReadYardstick } from '../../core/reading';
 import { plainLook } from '../../core/chart';
 import type { Figures } from '../../core/values';
 import type { Edges } from '../../core/yardsticks';
-import { lettered, page, shades } from '../look';
+import { letteredIn, page, shadeOf } from '../look';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
 import { axisOf, plainText } from './scales';
@@ -40,7 +40,7 @@ export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<
     const value = levelOf(yardstick);
     if (look.label.at !== 'inside' || value === null) return [];
     if (label === '' || value < axis.from || value > axis.to) return [];
-    const colour = look.colour ? lettered[look.colour] : page.accent;
+    const colour = look.colour ? letteredIn(look.colour) : page.accent;
     return [
       {
         xref: xDomain,
@@ -70,7 +70,7 @@ const faded = (shade: string, opacity: number) =>
 
 /** The shade of a yardstick, and on which side of the lines it lies. */
 const paintOf = ({ look }: ReadYardstick) => ({
-  shade: look.colour ? shades[look.colour] : page.accent,
+  shade: look.colour ? shadeOf(look.colour) : page.accent,
   layer: look.front ? ('above' as const) : ('below' as const),
 });
 
@@ -78,7 +78,7 @@ const paintOf = ({ look }: ReadYardstick) => ({
 function edgeOf({ look }: Pick<ReadYardstick, 'look'>): Partial<Shape>['line'] {
   const asked = look.width !== plainLook.width || look.dash !== plainLook.dash;
   if (!asked) return { width: 0 };
-  const color = look.colour ? shades[look.colour] : page.accent;
+  const color = look.colour ? shadeOf(look.colour) : page.accent;
   return { width: look.width, dash: dashes[look.dash] as Dash, color };
 }
 
@@ -158,7 +158,7 @@ function stretchShape(
     yref: yDomain,
     y0: 0,
     y1: 1,
-    fillcolor: faded(colour ? shades[colour] : page.second, 0.1),
+    fillcolor: faded(colour ? shadeOf(colour) : page.second, 0.1),
     line: edgeOf(yardstick),
     layer: front ? ('above' as const) : ('below' as const),
   };
@@ -227,6 +227,6 @@ function notchOnTape(
     ysizemode: 'pixel',
     yanchor: 0,
     fillcolor: page.sheet,
-    line: { color: colour ? shades[colour] : page.ink, width: 1 },
+    line: { color: colour ? shadeOf(colour) : page.ink, width: 1 },
   };
 }

@@ -1,7 +1,7 @@
 import { writeFigure, writeWhole } from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { Act } from '../hands';
-import { page, shades, StrokeSample } from '../look';
+import { page, shadeOf, StrokeSample } from '../look';
 import {
   colourAt,
   type Drawing,
@@ -124,7 +124,7 @@ export function PanelLine({ reading, placed, period, highlight, nearest, held }:
           cy={toY(geometryOn(placed, series.second), series.figures[period] ?? 0)}
           r={isLit(highlight, series.id) || series.id === nearest ? 5 : 3.5}
           fill={page.sheet}
-          stroke={shades[colourAt(series, middle)]}
+          stroke={shadeOf(colourAt(series, middle))}
           strokeWidth={2}
         />
       ))}

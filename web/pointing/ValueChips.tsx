@@ -1,6 +1,6 @@
 import { partLabels, writeFigure } from '../../core/labels';
 import type { Reading, ReadSeries } from '../../core/reading';
-import { lettered, page } from '../look';
+import { letteredIn, page } from '../look';
 import {
   colourAt,
   geometryOn,
@@ -50,7 +50,7 @@ export function ValueChips(props: ValueChipsProps) {
       style={{
         top: (centres[place] ?? 0) - height / 2,
         ...(toLeft ? { right: width - x + 8 } : { left: x + 8 }),
-        color: !isAway(highlight, series.id) ? lettered[colourAt(series, middle)] : page.third,
+        color: !isAway(highlight, series.id) ? letteredIn(colourAt(series, middle)) : page.third,
       }}
     >
       {writeFigure(series.figures[period] ?? 0, series.format)}

@@ -18,7 +18,7 @@ it.each<[string, string[], number, object]>([
     200,
     { turned: true, shown: 11, most: 1 },
   ],
-  ['thin out whole', ports, 600, { turned: false, shown: 6, most: 2 }],
+  ['thin out whole', ports, 600, { turned: false, shown: 10, most: 4 }],
   [
     'find no room at all',
     ['Pneumonoultramicroscopic', 'Floccinaucinihilipilification'],

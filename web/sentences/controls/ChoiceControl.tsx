@@ -1,7 +1,7 @@
-import { Radio } from 'antd';
-import type { Colour, Dash } from '../../../core/chart';
+import { ColorPicker, Radio } from 'antd';
+import { type Colour, type Dash, freeColour, isColour } from '../../../core/chart';
 import { SelectField } from '../../controls';
-import { StrokeSample } from '../../look';
+import { shadeOf, StrokeSample } from '../../look';
 import type { ControlProps } from './control';
 
 /** So few choices stand beside each other. */
@@ -31,12 +31,16 @@ export function ChoiceControl({ setting, label, value, onChange }: ControlProps<
   if (choices.length < 2) return null;
   if (drawn || choices.length > fewChoices)
     return (
-      <SelectField
-        label={label}
-        value={place < 0 ? null : place}
-        onChange={choose}
-        options={options}
-      />
+      <>
+        <SelectField
+          label={label}
+          value={place < 0 ? null : place}
+          placeholder={isColour(value) ? value : undefined}
+          onChange={choose}
+          options={options}
+        />
+        {drawn === 'colour' && <AnyColour value={value} onChange={onChange} />}
+      </>
     );
   return (
     <Radio.Group
@@ -48,3 +52,26 @@ export function ChoiceControl({ setting, label, value, onChange }: ControlProps<
     />
   );
 }
+
+interface AnyColourProps {
+  value: unknown;
+  onChange: (value: unknown) => void;
+}
+
+/** A free colour as it was written, a named one as it is drawn. */
+const shownAs = (value: unknown) =>
+  !isColour(value) ? shadeOf('teal') : freeColour.test(value) ? value : shadeOf(value);
+
+/** Any other colour than those that have names. */
+const AnyColour = ({ value, onChange }: AnyColourProps) => (
+  <label className="row small">
+    <ColorPicker
+      size="small"
+      disabledAlpha
+      format="hex"
+      value={shownAs(value)}
+      onChangeComplete={(chosen) => onChange(chosen.toHexString().slice(0, 7).toLowerCase())}
+    />
+    any other
+  </label>
+);
