@@ -84,8 +84,11 @@ export interface ColourRuleDefinition {
   /** empty: it is named after its condition */
   name: string;
   condition: ConditionDefinition;
+  /** of several lines of the series, the one that is called so: its word, or its year; missing: all */
+  only?: string;
   effect: (typeof ruleEffects)[number];
-  colour: Colour;
+  /** null: the line's own */
+  colour: Colour | null;
   /** null: the line's own */
   dash: Dash | null;
   width: number | null;

@@ -123,7 +123,8 @@ const colourRule: ObjectSchema<ColourRuleDefinition> = object({
   name: string().defined().max(120).default(''),
   condition: conditionSchema,
   effect: oneOf<ColourRuleDefinition['effect']>(ruleEffects).required(),
-  colour: colourSchema().required(),
+  only: string().min(1).max(500).optional(),
+  colour: colourSchema().nullable().defined(),
   dash: oneOf<Dash>(dashes).nullable().defined().default(null),
   width: strokeWidth().nullable().defined().default(null),
 }) as ObjectSchema<ColourRuleDefinition>;

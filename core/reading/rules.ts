@@ -5,21 +5,31 @@ import { cuesOf, plainCue } from './cues';
 import type { Comparison, Reading, ReadRule, ReadSeries } from './reading';
 import { isLeftOpen, type LineRule } from '../rules';
 
+/** What a line is called by: its word among those of its series, or its name. */
+interface Called {
+  seriesId: string;
+  key: string;
+  name: string;
+}
+
+/** Whether a rule holds for a line: for all of its series, or for one of them. */
+const isOf = ({ series, only }: ColourRuleDefinition, { seriesId, key, name }: Called) =>
+  series === seriesId && (only === undefined || only === key || only === name);
+
 /** The rules of a series with what they test of one of its lines, in the order of the list. */
 export function rulesOf(
   chart: Pick<DrawnChart, 'colourRules'>,
-  line: Parameters<ConditionsOf>[0],
+  line: Parameters<ConditionsOf>[0] & Called,
   conditionsOf: ConditionsOf,
 ): (LineRule & { rule: ColourRuleDefinition })[] {
-  const own = chart.colourRules.filter(({ series }) => series === line.seriesId);
+  const own = chart.colourRules.filter((rule) => isOf(rule, line));
   if (own.length === 0) return [];
   const context = conditionsOf(line);
   return own.map((rule) => ({ id: rule.id, rule, test: testCondition(rule.condition, context) }));
 }
 
 /** A line as far as its rules are concerned. */
-export interface Ruled {
-  seriesId: string;
+export interface Ruled extends Called {
   figures: readonly (number | null)[];
   open: readonly boolean[];
   comparison: Pick<Comparison, 'toDate'> | null;
@@ -36,7 +46,7 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
     ]),
   );
   return chart.colourRules.map((rule) => {
-    const own = lines.filter((line) => line.seriesId === rule.series);
+    const own = lines.filter((line) => isOf(rule, line));
     let [caught, judged, met] = [0, 0, 0];
     for (const { figures, open, caughtBy, met: meets, comparison } of own) {
       const line = { open, openJudged: comparison?.toDate?.place };
@@ -54,20 +64,21 @@ export function readRules(chart: DrawnChart, lines: readonly Ruled[]): ReadRule[
       caught,
       judged,
       cue: cues.get(rule.id) ?? plainCue,
-      warning: warn(chart, rule, { caught, judged, met }),
+      warning: warn(chart, rule, { lines: own.length, caught, judged, met }),
     };
   });
 }
 
 function warn(
   chart: DrawnChart,
-  { series: of, condition }: ColourRuleDefinition,
-  { caught, judged, met }: { caught: number; judged: number; met: number },
+  { series: of, condition, only }: ColourRuleDefinition,
+  { lines, caught, judged, met }: { lines: number; caught: number; judged: number; met: number },
 ): string {
   const series = chart.series.find(({ id }) => id === of);
   if (!series) return 'Its series is gone.';
   if (!series.mark && conditionKind(condition).byMark)
     return `${series.name} is not held against a mark yet.`;
+  if (lines === 0) return `No line of ${series.name} is called “${only}”.`;
   if (judged === 0) return 'There is no finished figure to judge.';
   if (caught === 0 && met > 0)
     return 'Hidden behind an earlier rule, which catches all of its figures.';
@@ -103,4 +114,6 @@ export function coloursWorn(
 
 /** The colours that rules give to a series, of those that catch a figure, in the order of the list. */
 const coloursCaught = ({ rules }: Pick<Reading, 'rules'>, series: string) =>
-  rules.filter((rule) => rule.series === series && rule.caught > 0).map(({ colour }) => colour);
+  rules
+    .filter((rule) => rule.series === series && rule.caught > 0)
+    .flatMap(({ colour }) => colour ?? []);

@@ -71,7 +71,7 @@ export function readSeries(
         width: rule?.width ?? stroke.width,
         heavier: piece.judgement === 'off' || (cue?.heavier ?? false),
         fillTo: fills ? between(piece.x, compared.marks, panel.positions) : null,
-        fill: fills ? rule.colour : null,
+        fill: fills ? (rule.colour ?? stroke.colour) : null,
         shade: null,
       };
     });

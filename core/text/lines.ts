@@ -12,6 +12,7 @@ import {
   between,
   choice,
   type Entry,
+  nullable,
   oneOf,
   orNone,
   partName,
@@ -21,6 +22,7 @@ import {
   several,
   textAs,
   ways,
+  word,
   type Written,
 } from '../sentences';
 import { pickEntry, type PickScope, type Ties } from '../standouts';
@@ -74,9 +76,10 @@ export const ruleLine = Sentence.of<ColourRuleDefinition>()
   .words(', draw ')
   .slot('effect', choice({ line: 'it', points: 'its points', fill: 'the area to its mark' }))
   .words(' in ')
-  .slot('colour', colour, 'Colour')
+  .slot('colour', nullable('its own colour', colour), 'Colour')
   .option('dash', null, dash)
   .option('width', null, width)
+  .option('only', undefined, between('only of the line ', word) as Entry<string | undefined>)
   .option('name', '', between('called ', textAs('Rule')));
 
 export const standoutLine = Sentence.of<StandoutDefinition>()

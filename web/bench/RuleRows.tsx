@@ -1,5 +1,5 @@
 import { type ChartDefinition } from '../../core/chart';
-import type { Reading } from '../../core/reading';
+import { linesOf, type Reading } from '../../core/reading';
 import { StrokeSample } from '../look';
 import { AddTo } from './AddTo';
 import { ListRow, ListSection } from './ListRow';
@@ -14,6 +14,9 @@ interface PartProps {
 /** The colour rules of a chart, with how many figures each has caught. */
 export function RuleRows({ chart, reading }: PartProps) {
   const offers = useSuggested(chart, 'colourRule');
+  const strokeOf = (series: string) =>
+    (reading ? linesOf(reading) : []).find(({ seriesId }) => seriesId === series)?.stroke.colour ??
+    'ink';
   return (
     <ListSection
       title="Colour rules"
@@ -28,7 +31,7 @@ export function RuleRows({ chart, reading }: PartProps) {
             sample={
               <StrokeSample
                 stroke={{
-                  colour: rule.colour,
+                  colour: rule.colour ?? strokeOf(rule.series),
                   dash: rule.dash ?? found?.cue.dash ?? 'solid',
                   width: rule.width ?? (found?.cue.heavier ? 3 : 2),
                 }}

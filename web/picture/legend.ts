@@ -81,13 +81,15 @@ function namedIn({ look, ...reading }: Reading): Named[] {
     const text = value === null || panels ? name : `${name} ${writeFigure(value, format)}`;
     return [{ series: null, text, rules: [], stroke: strokeOfLook(look) }];
   });
-  const rules = caught.map(({ name, colour, cue, dash, width }): Named => ({
+  const own = (series: string) =>
+    linesOf(reading).find(({ seriesId }) => seriesId === series)?.stroke.colour ?? 'ink';
+  const rules = caught.map(({ name, series, colour, cue, dash, width }): Named => ({
     series: null,
     text: name,
     rules: [],
     // As on the line, with what tells it apart beside its colour.
     stroke: {
-      colour,
+      colour: colour ?? own(series),
       dash: dash ?? cue.dash ?? 'solid',
       width: width ?? (cue.heavier ? 3.5 : 2.4),
     },
