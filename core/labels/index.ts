@@ -1,3 +1,4 @@
+export { areBareYears } from './bareYears';
 export {
   type FigureFormat,
   finerFormat,

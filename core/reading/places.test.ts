@@ -79,3 +79,7 @@ it('says where it stands', () => {
   const { found } = stands({ kind: 'place', at: 'Bank holiday', look: { ...look, label } });
   expect([found?.label, found?.place]).toEqual(['It: Bank holiday', 'Bank holiday']);
 });
+
+it('writes bare years without marks, and other figures with them', () => {
+  expect(stands({ kind: 'place', at: '2022' }, 'numbers').found?.place).toBe('2022');
+});

@@ -1,4 +1,4 @@
-import { writeWhole } from '../../labels';
+import { areBareYears, writeWhole } from '../../labels';
 import { placesWithFigures, type PositionsKind } from './positions';
 
 /** The figures of a column, each where it stands on its scale. */
@@ -7,6 +7,7 @@ export const numbers: PositionsKind = {
   skipsOthers: true,
   lay: ({ drawn }) => {
     const places = placesWithFigures(drawn);
+    const years = areBareYears(places);
     const last = places.length - 1;
     // A scale of one figure must be wider than nothing.
     const edge = ((places[last] ?? 1) - (places[0] ?? 0)) * 0.01 || 1;
@@ -15,7 +16,7 @@ export const numbers: PositionsKind = {
       next: at === last ? number + edge : number,
       middle: number,
       open: false,
-      label: writeWhole(number),
+      label: years ? String(number) : writeWhole(number),
     }));
   },
 };

@@ -1,4 +1,5 @@
 import {
+  areBareYears,
   axisFormat,
   axisValues,
   figureFormat,
@@ -41,12 +42,14 @@ export const numbersAxis: AxisDrawing = {
     }));
     return [{ ...rule, ...down, xref: xDomain, x0: 0, x1: 1, y0: -gap, y1: -gap }, ...ticks];
   },
-  labels: (_, placed, { gap }, fontSize) => {
+  labels: ({ positions }, placed, { gap }, fontSize) => {
     const { x, yDomain } = axisOf(placed);
     const scale = scaleOf(placed);
     const largest = Math.max(Math.abs(scale.from), Math.abs(scale.to));
     const format = axisFormat(scale, figureFormat(largest, false));
-    return axisValues(scale).map((value) => ({
+    const years = areBareYears(positions.map(({ middle }) => middle));
+    const values = axisValues(scale).filter((value) => !years || Number.isInteger(value));
+    return values.map((value) => ({
       xref: x,
       yref: yDomain,
       x: value,
@@ -54,7 +57,7 @@ export const numbersAxis: AxisDrawing = {
       yanchor: 'top' as const,
       showarrow: false,
       yshift: -gap - 6,
-      text: writeFigure(value, format),
+      text: years ? String(value) : writeFigure(value, format),
       font: { size: fontSize, color: page.second },
     }));
   },
