@@ -1,4 +1,4 @@
-import { type ChartDefinition, plainStroke } from '../core/chart';
+import { type ChartDefinition, plainLook, plainStroke } from '../core/chart';
 import type { DemoChart } from './board';
 import { weekdayNames } from './ferries';
 import { byRoute, empty, extremes, sailings, type seriesOf } from './parts';
@@ -58,6 +58,15 @@ const weekdays = (series: Series): ChartDefinition => ({
       split: { ...byRoute, colourBy: 'Waters' },
     }),
   ],
+  yardsticks: [
+    {
+      id: 'weekend',
+      kind: 'place',
+      name: 'Weekend',
+      at: 'Sat',
+      look: { ...plainLook, colour: 'grey', width: 0.5 },
+    },
+  ],
 });
 
 const bySailings = (series: Series): ChartDefinition => ({
@@ -87,6 +96,15 @@ const bySailings = (series: Series): ChartDefinition => ({
       shading: 'none',
       onAxis: true,
       value: { kind: 'statistic', statistic: 'median', series: 'late' },
+    },
+    { id: 'worst', kind: 'foundPlace', name: 'Latest', series: 'late', is: 'highest' },
+    {
+      id: 'better',
+      kind: 'firstBeyond',
+      name: 'First under 25',
+      series: 'late',
+      side: 'under',
+      level: 25,
     },
   ],
 });

@@ -105,6 +105,7 @@ test('menus are walked by the keyboard', async ({ quietPage: page, demoServer })
   await expect(menu).toBeFocused();
   await expect(page.getByRole('menu')).toBeHidden();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'Open on the bench' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/charts\/1$/);
 });

@@ -15,9 +15,11 @@ async function rowsIn(url: string): Promise<Record<string, number>> {
   const [tables] = (await connection.query('SHOW TABLES')) as unknown as [string[][]];
   const counts: Record<string, number> = {};
   for (const [table = ''] of tables) {
-    const [rows] = (await connection.query('SELECT COUNT(*) FROM ??', [table])) as unknown as [
-      number[][],
-    ];
+    // A lease that has lapsed holds nothing: its row goes an hour later.
+    const held = table === 'leases' ? ' WHERE expires_at > UTC_TIMESTAMP(3)' : '';
+    const [rows] = (await connection.query(`SELECT COUNT(*) FROM ??${held}`, [
+      table,
+    ])) as unknown as [number[][]];
     // A version that was killed half stored leaves its number behind.
     const name = table.replace(/^(facts|words)_\d+$/, '$1');
     counts[name] = (counts[name] ?? 0) + (rows[0]?.[0] ?? 0);

@@ -132,7 +132,7 @@ export function flyPennants(
     if (at === 'inside' || (at !== undefined && at !== 'each' && !worded))
       return { ...each, level: -1, turned: false };
     const turned = each.aside && stem + widthOf(each) > across.width - across.right;
-    const { left: from, right: to } = wordAt(stem, { ...each, turned });
+    const { left: from, right: to } = wordAt(stem, { ...each, turned }, across);
     const level = rows.find((row) =>
       taken.every((other) => !meets({ from, to, stem, level: row }, other)),
     );
@@ -146,10 +146,15 @@ export function flyPennants(
   });
 }
 
-/** How far a word reaches from its stem. */
-function wordAt(stem: number, flown: Pick<Flown, 'kind' | 'text' | 'aside' | 'turned'>) {
+/** How far a word reaches from its stem; one over its stem keeps within the picture. */
+function wordAt(
+  stem: number,
+  flown: Pick<Flown, 'kind' | 'text' | 'aside' | 'turned'>,
+  { width: picture }: Geometry,
+) {
   const width = widthOf(flown);
-  const left = !flown.aside ? stem - width / 2 : flown.turned ? stem - width : stem;
+  const over = Math.max(0, Math.min(picture - width, stem - width / 2));
+  const left = !flown.aside ? over : flown.turned ? stem - width : stem;
   return { left, right: left + width };
 }
 
@@ -158,7 +163,7 @@ export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
   return flown.flatMap((each) => {
     const x = toX(geometry, each.day);
     const bottom = geometry.top - each.level * flownRow;
-    const word = { ...wordAt(x, each), top: bottom - flownRow, bottom };
+    const word = { ...wordAt(x, each, geometry), top: bottom - flownRow, bottom };
     const stem = {
       left: x - 1,
       right: x + 1,
@@ -259,8 +264,12 @@ export function pennantAnnotations(
   const { left, right, width } = placed.geometry;
   const base = { xref: x, yref: yDomain, y: 1, showarrow: false } as const;
   return placed.flown.flatMap(({ kind, day, text, level, turned, aside, look }) => {
-    const late = toX(placed.geometry, day) > left + (width - left - right) / 2;
     const within = look?.label.at === 'inside' && text !== '';
+    const stem = toX(placed.geometry, day);
+    const late = stem > left + (width - left - right) / 2;
+    const word = wordAt(stem, { kind, text, aside, turned }, placed.geometry);
+    // A word over its stem is moved no further than it takes to be seen.
+    const kept = within || aside ? 0 : (word.left + word.right) / 2 - stem;
     if (level < 0 && !within) return [];
     const centred = within ? kind === 'stretch' : !look || !aside;
     const atLeft = within ? late : turned;
@@ -268,7 +277,7 @@ export function pennantAnnotations(
     return {
       ...base,
       x: day,
-      xshift: centred && (within || !aside) ? 0 : (atLeft ? -1 : 1) * off,
+      xshift: centred && (within || !aside) ? kept : (atLeft ? -1 : 1) * off,
       yshift: within ? 0 : level * flownRow + (look ? 10 : 9),
       yanchor: within ? ('top' as const) : ('middle' as const),
       xanchor: centred ? ('center' as const) : atLeft ? ('right' as const) : ('left' as const),
