@@ -3,7 +3,9 @@ import type { Note } from '../../contract';
 import type { Reading, ReadPanel } from '../../core/reading';
 import { page } from '../look';
 import { axisOfReading } from './axes';
+import { dateLines } from './dateLines';
 import { type EndLabel, endLabels, roomForNames } from './endLabels';
+import { pennantAnnotations } from './flownWords';
 import { type Measure, plotWidth } from './geometry';
 import { layLegend, type LegendEntry } from './legend';
 import { lineTraces } from './lines';
@@ -14,7 +16,6 @@ import {
   flownRow,
   flyPennants,
   notesOfPanel,
-  pennantAnnotations,
   pennantShapes,
 } from './pennants';
 import { axesOf, axisTitles, partingShape, scaleSize, staffShapes } from './scales';
@@ -128,6 +129,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   }));
   return {
     data: panels.flatMap((each) => [
+      ...dateLines(each),
       ...lineTraces(reading, each, highlight, litPeriod !== null),
       ...(litPeriod === null ? [] : litPoints(reading, each, highlight, litPeriod)),
       ...(isAnyLit ? [] : standoutTraces(reading, each)),

@@ -69,7 +69,7 @@ function drawn(yardstick: Record<string, unknown>) {
     measure,
   });
   return {
-    strokes: JSON.stringify(picture.layout.shapes),
+    strokes: JSON.stringify([picture.layout.shapes, picture.data]),
     words: JSON.stringify([
       picture.layout.annotations,
       picture.panels.map(({ endLabels }) => endLabels.map(({ text, top }) => [text, top])),

@@ -1,16 +1,17 @@
-import type { Annotations, Dash, Shape } from 'plotly.js';
+import type { Dash, Shape } from 'plotly.js';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { anchorOf, placeNote } from '../../core/notes';
 import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
-import { letteredIn, page, shadeOf } from '../look';
+import { page, shadeOf } from '../look';
 import { type Geometry, toX } from './geometry';
+import { inkOf, isBehind } from './dateLines';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
-import { axisOf, plainText } from './scales';
+import { axisOf } from './scales';
 import type { Box } from './standouts';
 
-type Look = ReadYardstick['look'];
+export type Look = ReadYardstick['look'];
 
 /** What stands in the rows above the plot: pennants, and the words at date lines and stretches. */
 export interface Flown {
@@ -147,7 +148,7 @@ export function flyPennants(
 }
 
 /** How far a word reaches from its stem; one over its stem keeps within the picture. */
-function wordAt(
+export function wordAt(
   stem: number,
   flown: Pick<Flown, 'kind' | 'text' | 'aside' | 'turned'>,
   { width: picture }: Geometry,
@@ -199,7 +200,7 @@ export function pennantShapes(
       line: { color: look ? inkOf(look) : page.ink, width },
     });
     const foot = kind === 'date' || !note ? axis.from : footOf(note, reading, placed.panel);
-    const stem = {
+    const inFront = {
       type: 'line',
       xref: x,
       yref: y,
@@ -208,12 +209,12 @@ export function pennantShapes(
       y0: foot,
       y1: axis.to,
       line,
-      layer: look && !look.front ? 'below' : 'above',
     } as const;
+    const stem = isBehind(look) ? [] : [inFront];
     const base = level * flownRow;
-    if (level < 0 || text === '') return [stem];
+    if (level < 0 || text === '') return stem;
     if (kind === 'date' || !note)
-      return [stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', look?.width ?? 0.8)];
+      return [...stem, above(`M0,0L0,${base + 2}`, 'rgba(0,0,0,0)', look?.width ?? 0.8)];
     const until = note.until === null ? null : parseDay(note.until);
     // What a note speaks of for longer is underlined along the top of the plot.
     const stretch: Partial<Shape>[] =
@@ -238,7 +239,7 @@ export function pennantShapes(
     const reach = (along: number) => along * side;
     const flag = `M0,${base + 3}L${reach(23)},${base + 3}L${reach(19)},${base + 9}L${reach(23)},${base + 15}L0,${base + 15}Z`;
     return [
-      stem,
+      ...stem,
       ...stretch,
       above(`M0,0L0,${base + 16}`, 'rgba(0,0,0,0)', 1.2),
       above(flag, shadeOf(note.colour), 0),
@@ -249,40 +250,4 @@ export function pennantShapes(
 /** A note that speaks of a series stands on its figure, if there is one. */
 function footOf(note: Note, { positions }: Reading, { series, axis }: ReadPanel): number {
   return placeNote(anchorOf(note), series, positions).figure ?? axis.from;
-}
-
-/** The shade of a date's line and, darker where it has to be, of its word. */
-const inkOf = ({ colour }: Look) => (colour ? shadeOf(colour) : page.ink);
-const letteredAs = ({ colour }: Look) => (colour ? letteredIn(colour) : page.ink);
-
-/** The numbers in the pennants, the words over date lines and stretches, and those within the plot. */
-export function pennantAnnotations(
-  placed: PlacedPanel & { flown: Flown[] },
-  fontSize: number,
-): Partial<Annotations>[] {
-  const { x, yDomain } = axisOf(placed);
-  const { left, right, width } = placed.geometry;
-  const base = { xref: x, yref: yDomain, y: 1, showarrow: false } as const;
-  return placed.flown.flatMap(({ kind, day, text, level, turned, aside, look }) => {
-    const within = look?.label.at === 'inside' && text !== '';
-    const stem = toX(placed.geometry, day);
-    const late = stem > left + (width - left - right) / 2;
-    const word = wordAt(stem, { kind, text, aside, turned }, placed.geometry);
-    // A word over its stem is moved no further than it takes to be seen.
-    const kept = within || aside ? 0 : (word.left + word.right) / 2 - stem;
-    if (level < 0 && !within) return [];
-    const centred = within ? kind === 'stretch' : !look || !aside;
-    const atLeft = within ? late : turned;
-    const off = within || look ? 3 : 10;
-    return {
-      ...base,
-      x: day,
-      xshift: centred && (within || !aside) ? kept : (atLeft ? -1 : 1) * off,
-      yshift: within ? 0 : level * flownRow + (look ? 10 : 9),
-      yanchor: within ? ('top' as const) : ('middle' as const),
-      xanchor: centred ? ('center' as const) : atLeft ? ('right' as const) : ('left' as const),
-      text: `<b>${plainText(text)}</b>`,
-      font: look ? { size: fontSize, color: letteredAs(look) } : { size: 10.5, color: '#fff' },
-    };
-  });
 }
