@@ -1,5 +1,5 @@
-/** Years of calendars in use, as they are written bare. */
-const written = { first: 1000, last: 2999 };
+/** Figures between these are years, where all that stand along an axis are: amounts lie wider apart. */
+const written = { first: 1800, last: 2199 };
 
 /**
  * Whether figures are bare years, which are written without thousands marks and have none between them.

@@ -44,12 +44,19 @@ export function measureValueRoutes(database: Database, figures: FigureReader): R
     const [problem] = problems;
     if (problem) throw new Refusal(422, problem);
     const frame = frames.value;
-    const figuresByMonth = frame?.values[0] ?? [];
-    const place = figuresByMonth.findLastIndex((figure) => figure !== null);
+    const values = frame?.values[0] ?? [];
+    const place = values.findLastIndex((figure) => figure !== null);
     const start = frame?.periods[place];
+    // Of a source without dates, the last word or figure along which it is drawn.
+    const along = frame?.axisPlaces?.[place];
     response.json({
-      figure: figuresByMonth[place] ?? null,
-      period: start === undefined ? '' : writePeriod(start, 'month'),
+      figure: values[place] ?? null,
+      period:
+        along !== undefined
+          ? String(along)
+          : start === undefined
+            ? ''
+            : writePeriod(start, 'month'),
       additive: frame?.additive ?? false,
     } satisfies MeasureValue);
   });

@@ -138,6 +138,14 @@ it('says what a formula comes to before it is kept', async () => {
   expect((await value(formula('Fares / Nobody'))).status).toBe(422);
 });
 
+it('says of a source without dates what it comes to at its last word, and names no month', async () => {
+  const dateless = await owner.source('Service,Trips\nMonday,14\nBank holiday,6\n', 'Trips');
+  const { body } = await owner.send<MeasureValue>('POST', `/sources/${dateless}/measures/value`, {
+    definition: { ...sum('Trips'), date: '' },
+  });
+  expect(body).toMatchObject({ figure: 6, period: 'Bank holiday' });
+});
+
 it('answers a formula beyond the range of numbers with a missing figure and its reason', async () => {
   const beyond = 'Fares * 1e308 * 1e308 * 2';
   const value = await owner.send<{ detail: string }>(

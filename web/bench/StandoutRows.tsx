@@ -28,6 +28,8 @@ export function StandoutRows({ chart, reading }: PartProps) {
           .flatMap(({ standouts }) => standouts)
           .filter(({ id }) => id === standout.id);
         const series = chart.series.find(({ id }) => id === standout.series);
+        // Words and figures are never unfinished.
+        const ofPeriods = reading?.axis !== 'words' && reading?.axis !== 'numbers';
         const where = found
           .map(({ period }) => reading?.positions[period]?.label)
           .slice(0, 3)
@@ -40,7 +42,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
             found={
               found.length === 0
                 ? 'catches no figure'
-                : `${where}${found.length > 3 ? ` and ${found.length - 3} more` : ''}, of the finished periods`
+                : `${where}${found.length > 3 ? ` and ${found.length - 3} more` : ''}${ofPeriods ? ', of the finished periods' : ''}`
             }
             figure={found[0]?.label ?? ''}
           >

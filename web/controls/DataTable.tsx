@@ -3,7 +3,7 @@ import { Table } from 'antd';
 import type { ReactNode } from 'react';
 import { ScrollRegion } from '../look';
 
-export interface DataColumn<Row> {
+interface DataColumn<Row> {
   key: string;
   /** its head */
   title: ReactNode;
@@ -15,7 +15,7 @@ export interface DataColumn<Row> {
   cell: (row: Row, place: number) => ReactNode;
 }
 
-export interface DataTableProps<Row> {
+interface DataTableProps<Row> {
   /** names the table, and the region that scrolls */
   label: string;
   columns: readonly DataColumn<Row>[];

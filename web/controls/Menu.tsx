@@ -39,8 +39,9 @@ export function Menu({ items, children, button, className, label }: MenuProps) {
       menu={{
         'aria-label': label,
         selectable: false,
-        items: items.map(({ label: words, act }) => ({
-          key: words,
+        items: items.map(({ label: words, act }, at) => ({
+          // Steps to go back to may have the same words.
+          key: String(at),
           label: words,
           disabled: !act,
           onClick: act,

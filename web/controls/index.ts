@@ -1,6 +1,6 @@
 export { Act, Button } from './Button';
 export { Controls } from './Controls';
-export { type DataColumn, DataTable } from './DataTable';
+export { DataTable } from './DataTable';
 export { DateField, OptionalDateField } from './DateField';
 export { useDateFormat, WrittenDates } from './dates';
 export { Disclosure } from './Disclosure';

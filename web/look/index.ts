@@ -1,6 +1,5 @@
 export { BareTape } from './BareTape';
 export { greyed, letteredIn, page, shadeAlong, shadeOf, shades } from './colours';
-export { contrastOf } from './seenOn';
 export { Pennant } from './Pennant';
 export { ScrollRegion } from './ScrollRegion';
 export { StrokeSample } from './StrokeSample';

@@ -28,7 +28,7 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
   const [change, changing] = api.useChangeMeasureMutation();
   const others = useMemo(() => all.filter(({ id }) => id !== measure?.id), [all, measure]);
   const names = others.map((each) => each.name);
-  const live = useLive(source.id, definition, names);
+  const live = useLive(source, definition, names);
   const error = making.error ?? changing.error;
   const keep = async () => {
     if (measure) {
@@ -99,9 +99,9 @@ function draftOf(source: MeasureDialogProps['source']): MeasureDefinition {
   return { ...rows, kind: 'aggregate' };
 }
 
-/** What it comes to, in the last month that has a figure. */
+/** What it comes to, in the last month that has a figure; without dates, at the last place that has one. */
 function useLive(
-  sourceId: number,
+  { id: sourceId, columns }: MeasureDialogProps['source'],
   definition: MeasureDefinition,
   names: readonly string[],
 ): string {
@@ -114,9 +114,10 @@ function useLive(
   if (error) return sayProblem(error);
   if (!currentData || unreadable) return '';
   const { figure, period } = currentData;
-  if (figure === null) return 'It has no figure in any month.';
+  const dated = columns.some(({ kind }) => kind === 'date');
+  if (figure === null) return dated ? 'It has no figure in any month.' : 'It has no figure.';
   const format = figureFormat(figure, Number.isInteger(figure));
-  return `${writeFigure(figure, format)} in ${period}`;
+  return `${writeFigure(figure, format)} ${dated ? 'in' : 'at'} ${period}`;
 }
 
 /** The charts that change when it does. */

@@ -129,7 +129,6 @@ function ColumnsTable({ source: { name, columns, profiles } }: { source: SourceD
         {
           key: 'values',
           title: 'Values',
-          className: 'column-values',
           cell: (column) => <Values column={column} profile={profileOf(column)} />,
         },
         {

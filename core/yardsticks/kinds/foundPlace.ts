@@ -3,7 +3,7 @@ import { oneOf, partName, Sentence } from '../../sentences';
 import { firstSeries, type YardstickKind } from './kind';
 import { finishedPlaces, standsAt } from './standsAt';
 
-export const foundPlaces = ['highest', 'lowest', 'first', 'last'] as const;
+const foundPlaces = ['highest', 'lowest', 'first', 'last'] as const;
 
 /** A line that finds its place: where a series is highest or lowest, begins or ends. */
 export interface FoundPlaceDefinition {
