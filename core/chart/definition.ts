@@ -6,8 +6,8 @@ import type { DialDefinition } from '../dials';
 import type { Ranking } from '../frame';
 import type { GapTreatment } from '../gaps';
 import type { FiguresDefinition } from '../origins';
-import type { PickDefinition, PickScope, Ties } from '../standouts';
-import type { YardstickDefinition } from '../yardsticks';
+import type { Side, PickDefinition, PickScope, Ties } from '../standouts';
+import type { Scope, YardstickDefinition } from '../yardsticks';
 import type { YardstickLook } from './yardstickLook';
 import type { AxisDefinition } from '../axis';
 import type { AxesDefinition } from './axes';
@@ -105,6 +105,10 @@ export interface StandoutDefinition {
   ties: Ties;
   per: PickScope;
   label: (typeof labelParts)[number][];
+  /** where its label stands by its point; missing: as its kind has it */
+  side?: Side;
+  /** among which figures it is looked for; missing: those that its panel shows */
+  scope?: Scope;
   /** of its marker and its label; null: ink */
   colour: Colour | null;
 }

@@ -70,3 +70,4 @@ export {
 export { type PeekDefinition, plainLinking, type LinkingDefinition } from './linking';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, plainLook, type YardstickLook } from './yardstickLook';
+export { type Side, sides } from '../standouts';

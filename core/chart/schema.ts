@@ -7,10 +7,18 @@ import { mostFilters } from '../measures';
 import { figuresSchema } from '../origins';
 import { conditionSchema } from '../conditions';
 import { dialSchema } from '../dials';
-import { type PickScope, pickSchema, pickScopes, type Ties, ties } from '../standouts';
+import {
+  type PickScope,
+  pickSchema,
+  pickScopes,
+  type Side,
+  sides,
+  type Ties,
+  ties,
+} from '../standouts';
 import { gaps, type GapTreatment } from '../gaps';
 import { figure, list } from '../values';
-import { type YardstickDefinition, yardstickSchema } from '../yardsticks';
+import { scopeShape, type YardstickDefinition, yardstickSchema } from '../yardsticks';
 import {
   type ChartDefinition,
   type ColourRuleDefinition,
@@ -136,6 +144,8 @@ const standout: ObjectSchema<StandoutDefinition> = object({
   ties: oneOf<Ties>(ties).required(),
   per: oneOf<PickScope>(pickScopes).required(),
   label: list(oneOf<StandoutDefinition['label'][number]>(labelParts).required(), 4).required(),
+  side: oneOf<Side>(sides).optional(),
+  ...scopeShape,
   colour: colourSchema().nullable().defined().default(null),
 }) as ObjectSchema<StandoutDefinition>;
 

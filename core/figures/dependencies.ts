@@ -11,15 +11,14 @@ interface Dependency {
   scope?: Scope;
 }
 
-/** All that yardsticks, the conditions of colour rules and those of standouts are found from. */
+/** All that yardsticks, the conditions of colour rules and standouts are found from. */
 export function dependenciesOf({
   yardsticks,
   colourRules,
   standouts,
 }: WithDependencies): Dependency[] {
   const conditions = colourRules.map(({ condition }) => condition);
-  const picks = standouts.map(({ pick }) => pick);
-  return foundWithin([yardsticks, conditions, picks]);
+  return foundWithin([yardsticks, conditions, standouts]);
 }
 
 /** Whatever the kind: an edge, a condition or a yardstick names the series that it is found from. */

@@ -14,7 +14,7 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   /** by word: its place among all words of the split, which gives it its colour */
   colourPlaces: number[];
   /** by word: its finished figures in periods that are not shown; missing: nothing looks at them */
-  unshown?: number[][];
+  unshown?: { start: Day; figure: number }[][];
   /** by word: a filter of the chart leaves it in grey, and out of every computation */
   greyed: boolean[];
 }

@@ -4,7 +4,7 @@ import { derivedKind } from '../derived';
 import { drawnGrain } from './reach';
 import type { ChartDefinition, SeriesDefinition } from '../chart';
 import { type WithDependencies, seriesOverAllPeriods } from './dependencies';
-import type { FullSeries } from './seriesFrame';
+import type { FullSeries, SeriesFrame } from './seriesFrame';
 
 type Beyond = WithDependencies & Pick<ChartDefinition, 'axis' | 'grain'>;
 
@@ -18,7 +18,7 @@ export function unshownFigures(
   { id, role, derived }: SeriesDefinition,
   { periods, values, completeTo, keys }: FullSeries,
   { kept, words, today }: { kept: readonly boolean[]; words: readonly string[]; today: Day },
-): number[][] | undefined {
+): SeriesFrame['unshown'] {
   if (!seriesOverAllPeriods(chart).includes(id) || axisColumn(chart.axis)) return undefined;
   if (derived && derivedKind(derived).ofShown) return undefined;
   const grain = drawnGrain(chart);
@@ -29,6 +29,9 @@ export function unshownFigures(
   const places = periods.flatMap((start, at) => (!kept[at] && isFinished(start) ? [at] : []));
   return words.map((word) => {
     const own = values[keys.indexOf(word)] ?? [];
-    return places.flatMap((at) => own[at] ?? []);
+    return places.flatMap((at) => {
+      const figure = own[at] ?? null;
+      return figure === null ? [] : [{ start: periods[at] as Day, figure }];
+    });
   });
 }

@@ -32,7 +32,10 @@ export const conditionsIn =
  * The names of what a chart holds, for the sentences of a series' conditions.
  * @param seriesId the series whose conditions speak
  */
-export function namesFor(chart: DrawnChart, seriesId: string): Names {
+export function namesFor(
+  chart: Pick<DrawnChart, 'series' | 'yardsticks' | 'dials'>,
+  seriesId: string,
+): Names {
   const series = chart.series.find(({ id }) => id === seriesId);
   const yardstick = (id: string) => {
     const found = chart.yardsticks.find((each) => each.id === id);

@@ -11,6 +11,7 @@ export { readChart, type ReadingContext } from './readChart';
 export type { Cue, Marker } from './cues';
 export type {
   Comparison,
+  PickedBy,
   Reading,
   ReadHeadline,
   ReadLook,

@@ -60,9 +60,10 @@ it('picks out no figure beyond another finished one, and holds all of them on it
       const [line] = panel.series;
       const finished =
         line?.figures.filter((figure, place) => figure !== null && !periods[place]?.open) ?? [];
-      for (const { kind, figure } of panel.standouts)
-        for (const other of finished)
-          expect(kind === 'highest' ? figure >= (other ?? 0) : figure <= (other ?? 0)).toBe(true);
+      for (const { by, figure } of panel.standouts)
+        for (const { kind } of by)
+          for (const other of finished)
+            expect(kind === 'highest' ? figure >= (other ?? 0) : figure <= (other ?? 0)).toBe(true);
       const drawn = panel.series.flatMap(({ figures }) =>
         figures.filter((figure) => figure !== null),
       );

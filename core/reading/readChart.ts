@@ -92,7 +92,7 @@ export function readChart(
       chart,
       read.flatMap(({ series }) => series),
     ),
-    remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read)),
+    remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read), panels),
   };
   const filtered = sayFiltered(chart, dials);
   const fill = (text: string) => fillTitle(text, untitled, filtered);
@@ -135,6 +135,7 @@ function readLines(
     title,
     yardsticks,
     conditionsOf,
+    context,
     series: readSeries(chart, {
       axis,
       shown,
@@ -157,6 +158,7 @@ function panelOf({ panels, positions, allLines }: ArrangedChart, { key }: Arrang
 type UnscaledPanel = Pick<ReadPanel, 'key' | 'title'> & {
   yardsticks: Yardstick[];
   conditionsOf: ConditionsOf;
+  context: YardstickContext;
   series: Omit<ReadSeries, 'format' | 'called'>[];
 };
 
@@ -187,7 +189,7 @@ function finish(
     called: called.get(line.id) ?? line.name,
     format: line.second ? formats.second : formats.first,
   }));
-  const { conditionsOf, ...rest } = panel;
+  const { conditionsOf, context, ...rest } = panel;
   return {
     ...rest,
     axis: first,
@@ -201,7 +203,7 @@ function finish(
         look.periods,
       ),
     ),
-    standouts: readStandouts(chart, series, positions, conditionsOf),
+    standouts: readStandouts(chart, series, positions, { conditionsOf, context }),
   };
 }
 

@@ -20,7 +20,7 @@ import type { Cue, Marker } from './cues';
 import type { ToDate } from './toDate';
 import type { Pace } from '../pace';
 import type { Spell } from '../spells';
-import type { PickDefinition } from '../standouts';
+import type { PickDefinition, Side } from '../standouts';
 import type { Yardstick } from '../yardsticks';
 import type { Figures } from '../values';
 
@@ -110,10 +110,19 @@ export interface ReadRule extends ColourRuleDefinition {
   warning: string;
 }
 
-/** One point picked out. */
-export interface ReadStandout {
+/** What picked a point out. */
+export interface PickedBy {
+  /** the id of the standout */
   id: string;
   kind: PickDefinition['kind'];
+  /** highest, last */
+  called: string;
+}
+
+/** One point picked out, by whatever picked it. */
+export interface ReadStandout {
+  /** in the order of the chart */
+  by: readonly PickedBy[];
   /** its label is drawn whatever else has to give way */
   extreme: boolean;
   series: string;
@@ -122,8 +131,12 @@ export interface ReadStandout {
   /** it stands on the second value axis */
   second: boolean;
   label: string;
-  /** what is written after the figure, where there is room */
+  /** the figure is written at the point, and not only marked */
+  valued: boolean;
+  /** what is written after the figure, where there is room: what picked it where several did, the rest */
   more: string;
+  /** where its label stands; it is kept at every size */
+  side: Side;
   /** null: ink */
   colour: Colour | null;
 }

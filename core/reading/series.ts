@@ -44,7 +44,9 @@ export function readSeries(
     const held = { ...line, comparison: compared };
     const rules = line.greyed ? [] : rulesOf(chart, held, panel.conditionsOf);
     const along = rules.filter(({ rule }) => rule.effect !== 'points');
-    const { shape, points, filled } = definition.stroke;
+    const { points, filled } = definition.stroke;
+    // Between two uprights there are no edges of periods, nor room for bars.
+    const shape = panel.axis === 'ends' ? 'straight' : definition.stroke.shape;
     const bridges = gapKind(definition.gap).bridges;
     const openJudged = compared?.toDate?.place ?? null;
     const drawnAs = { ...line, positions: panel.positions, shape, bridges, openJudged };

@@ -13,7 +13,7 @@ import {
 import { sumFigures } from '../values';
 import type { Edges } from '../yardsticks';
 import { offWord } from './compare';
-import type { Comparison, Reading, ReadPanel, ReadSeries, ReadStandout } from './reading';
+import type { Comparison, Reading, ReadPanel, ReadSeries, PickedBy } from './reading';
 
 export type Unworded = Omit<Reading, 'described' | 'standing' | 'summary' | 'outlook'>;
 
@@ -185,7 +185,7 @@ function sayLine(
 }
 
 /** Points that are said one by one; of the others there may be many. */
-const said: ReadonlySet<ReadStandout['kind']> = new Set(['highest', 'lowest', 'first', 'last']);
+const said: ReadonlySet<PickedBy['kind']> = new Set(['highest', 'lowest', 'first', 'last']);
 
 /** The extremes of a panel, and its yardsticks. */
 function sayPanel(
@@ -193,9 +193,11 @@ function sayPanel(
   { title, standouts, yardsticks }: ReadPanel,
 ): string[] {
   const of = panels.length > 1 ? `${title}: ` : '';
-  const extremes = standouts
-    .filter(({ kind }) => said.has(kind))
-    .map(({ kind, label, period }) => `${of}${kind} ${label} in ${positions[period]?.label}`);
+  const extremes = standouts.flatMap(({ by, label, period }) =>
+    by
+      .filter(({ kind }) => said.has(kind))
+      .map(({ kind }) => `${of}${kind} ${label} in ${positions[period]?.label}`),
+  );
   const held = yardsticks.flatMap(({ kind, name, value, edges, days, second }) => {
     const format = second ? secondFormat : first;
     const [day] = days;

@@ -20,7 +20,7 @@ export interface SeriesLine extends Line {
   /** a filter of the chart leaves it in grey: it enters no computation */
   greyed: boolean;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
-  unshown?: readonly number[];
+  unshown?: readonly { start: Day; figure: number }[];
   /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
   covered: number | null;
   /** which of its figures stand in the source, neither filled nor divided */

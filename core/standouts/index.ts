@@ -1,5 +1,5 @@
 export { type PickDefinition, pickEntry, pickKind, pickKinds, pickSchema } from './kinds';
-export { type Candidate } from './pick';
+export { type Candidate, type Side, sides } from './pick';
 export {
   candidatesOf,
   type Pickable,

@@ -17,6 +17,10 @@ export interface Asked {
   change: (candidate: Candidate) => number | null;
 }
 
+/** Where a label stands by its point. */
+export const sides = ['above', 'right', 'below', 'left'] as const;
+export type Side = (typeof sides)[number];
+
 /** One way to pick points out. */
 export interface PickKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** before "of Fare revenue" */
@@ -25,6 +29,8 @@ export interface PickKind<Definition extends { kind: string }> extends Kind<Defi
   sentence: Said<Definition>;
   /** it is looked for in each line by itself, never among several */
   byLine?: true;
+  /** where its labels stand unless told otherwise; missing: above */
+  side?: Side;
   /** its label is drawn whatever else has to give way */
   extreme?: true;
   /** Picks from candidates, which stand in the order of their lines and places. */

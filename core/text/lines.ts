@@ -25,8 +25,8 @@ import {
   word,
   type Written,
 } from '../sentences';
-import { pickEntry, type PickScope, type Ties } from '../standouts';
-import { type YardstickDefinition, yardstickEntry } from '../yardsticks';
+import { pickEntry, type PickScope, type Side, type Ties } from '../standouts';
+import { withScope, type YardstickDefinition, yardstickEntry } from '../yardsticks';
 import { newName } from './newName';
 import { colour, dash, lookSaid, width } from './strokes';
 
@@ -82,10 +82,12 @@ export const ruleLine = Sentence.of<ColourRuleDefinition>()
   .option('only', undefined, between('only of the line ', word) as Entry<string | undefined>)
   .option('name', '', between('called ', textAs('Rule')));
 
-export const standoutLine = Sentence.of<StandoutDefinition>()
-  .slot('pick', pickEntry, 'Picks out')
-  .words(' of ')
-  .slot('series', partName('series'))
+export const standoutLine = withScope(
+  Sentence.of<StandoutDefinition>()
+    .slot('pick', pickEntry, 'Picks out')
+    .words(' of ')
+    .slot('series', partName('series')),
+)
   .option(
     'label',
     ['value', 'date'],
@@ -103,6 +105,16 @@ export const standoutLine = Sentence.of<StandoutDefinition>()
         ),
       ),
     ),
+  )
+  .option(
+    'side',
+    undefined,
+    choice<Side>({
+      above: 'above its point',
+      right: 'right of its point',
+      below: 'below its point',
+      left: 'left of its point',
+    }) as Entry<Side | undefined>,
   )
   .option(
     'ties',

@@ -2,11 +2,17 @@ import type { AxisKind, Line, Position } from '../arrangements';
 import type { Day } from '../calendar';
 import type { DialValues } from '../dials';
 
+/** A finished figure of a period that is not shown. */
+export interface Unshown {
+  start: Day;
+  figure: number;
+}
+
 /** A line as yardsticks know it. */
 export interface YardstickLine extends Line {
   seriesName: string;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
-  unshown?: readonly number[];
+  unshown?: readonly Unshown[];
 }
 
 /** The lines of a panel and the positions they stand on: what a yardstick is found from. */

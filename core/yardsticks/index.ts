@@ -1,5 +1,5 @@
 export type { RecordedDates, YardstickContext } from './context';
-export { plainScope, type Scope } from './scope';
+export { placesWithin, plainScope, sayScope, type Scope, scopeShape, withScope } from './scope';
 export { type Edge, edgeEntry, edgeKinds, edgeSchema, findEdge, sayEdge } from './edges';
 export {
   type Edges,

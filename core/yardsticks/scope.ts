@@ -89,12 +89,12 @@ export function finishedWithin(context: YardstickContext, series: string, scope:
 /** The finished figures that are not shown, of each word once: laid-over years share them. */
 function unshownOf(own: readonly Pick<YardstickContext['lines'][number], 'key' | 'unshown'>[]) {
   const byKey = new Map(own.map(({ key, unshown = [] }) => [key, unshown]));
-  return [...byKey.values()].flat();
+  return [...byKey.values()].flatMap((unshown) => unshown.map(({ figure }) => figure));
 }
 
-/** Which positions count; null for all of them. */
-function placesWithin(
-  { positions, today, yearStart }: YardstickContext,
+/** Which positions count within a scope; null for all of them. */
+export function placesWithin(
+  { positions, today, yearStart }: Pick<YardstickContext, 'positions' | 'today' | 'yearStart'>,
   own: readonly Pick<YardstickContext['lines'][number], 'figures' | 'open'>[],
   { periods, count }: Scope,
 ): boolean[] | null {
@@ -123,9 +123,21 @@ export function sayPeriods({ periods, count, per, unfiltered }: Scope, found: nu
     thisYear: `over ${figures} of this fiscal year`,
     all: `over all ${figures}, shown or not`,
   }[periods];
-  return [
-    over,
-    ...(per === 'chart' ? ['all panels together'] : []),
-    ...(unfiltered ? ['whatever readers filter'] : []),
-  ].join(', ');
+  return [over, ...sayApart(per, unfiltered)].join(', ');
 }
+
+/** A scope in words, without how many figures it holds; empty for the plain one. */
+export function sayScope({ periods, count, per, unfiltered }: Scope): string {
+  const over = {
+    shown: [],
+    last: [`of the last ${count === 1 ? 'period' : `${count} periods`}`],
+    thisYear: ['of this fiscal year'],
+    all: ['of all periods, shown or not'],
+  }[periods];
+  return [...over, ...sayApart(per, unfiltered)].join(', ');
+}
+
+const sayApart = (per: Scope['per'], unfiltered: boolean | undefined): string[] => [
+  ...(per === 'chart' ? ['all panels together'] : []),
+  ...(unfiltered ? ['whatever readers filter'] : []),
+];

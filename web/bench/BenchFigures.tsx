@@ -2,7 +2,7 @@ import { memo, Suspense, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { DrawnChart } from '../../core/chart';
 import { linesOf, type Reading, sayWhy } from '../../core/reading';
-import { type Drawing, type Highlight, isLit, sayLeftOut } from '../picture';
+import { type Drawing, type Highlight, isLit, sayLeftOut, toX } from '../picture';
 import {
   type FigureAsked,
   FiguresStrip,
@@ -33,7 +33,10 @@ export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps)
   const [asTable, setAsTable] = useState<boolean | null>(null);
   const geometry = drawing.panels[0]?.geometry;
   if (!geometry) return null;
-  const columnWidth = (geometry.width - geometry.left - geometry.right) / reading.positions.length;
+  const [first, last] = [reading.positions[0], reading.positions.at(-1)];
+  const left = toX(geometry, first?.start ?? 0);
+  const right = geometry.width - toX(geometry, last?.next ?? 1);
+  const columnWidth = (geometry.width - left - right) / reading.positions.length;
   const alone = mayStandBeneath && reading.panels.length === 1 && reading.axis !== 'ends';
   const fits = alone && columnWidth >= narrowestColumn && linesOf(reading).length <= 4;
   const table = asTable ?? !fits;
@@ -59,11 +62,7 @@ export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps)
             onAsk={setAsked}
           />
         ) : (
-          <FiguresStrip
-            {...{ reading, columnWidth, pointed }}
-            left={geometry.left}
-            right={geometry.right}
-          />
+          <FiguresStrip {...{ reading, columnWidth, pointed, left, right }} />
         )}
         {drawing.leftOut > 0 && (
           <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>

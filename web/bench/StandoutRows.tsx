@@ -26,7 +26,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
       {chart.standouts.map((standout) => {
         const found = (reading?.panels ?? [])
           .flatMap(({ standouts }) => standouts)
-          .filter(({ id }) => id === standout.id);
+          .filter(({ by }) => by.some(({ id }) => id === standout.id));
         const series = chart.series.find(({ id }) => id === standout.series);
         // Words and figures are never unfinished.
         const ofPeriods = reading?.axis !== 'words' && reading?.axis !== 'numbers';

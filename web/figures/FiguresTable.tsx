@@ -3,7 +3,7 @@ import { memo, type ReactNode, useMemo, useState } from 'react';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { Act, Menu, toast } from '../hands';
 import { StrokeSample } from '../look';
-import { type FigureRow, figureRows } from './figureRows';
+import { type FigureRow, figureRows, inWords } from './figureRows';
 import { copyFigures, writeFigures } from './figuresFile';
 import { type Highlight, isLit, isMore, noHighlight, withLit } from '../picture';
 
@@ -101,7 +101,7 @@ export function FiguresTable(props: FiguresTableProps) {
               head(
                 key,
                 { name, unit },
-                `${kind === 'rule' ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
+                `${inWords.has(kind) ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
                 kind === 'figure' && onHighlight && (
                   <LightButton {...{ line, name, highlight, onHighlight }} />
                 ),
@@ -231,7 +231,7 @@ function FigureCell({
   onAsk,
 }: FigureCellProps) {
   const cell = cellAt(place);
-  if (kind === 'rule') return <td>{cell.full}</td>;
+  if (inWords.has(kind)) return <td>{cell.full}</td>;
   const judged = kind === 'difference' || kind === 'percent';
   const text =
     judged && cell.judgement === 'off' ? <span className="off-cell">{cell.text}</span> : cell.text;

@@ -22,7 +22,7 @@ export interface FigureRow {
   name: string;
   /** what its figures are in, where they are not written in full */
   unit: string;
-  kind: 'figure' | 'mark' | 'difference' | 'percent' | 'running' | 'rule';
+  kind: 'figure' | 'mark' | 'difference' | 'percent' | 'running' | 'rule' | 'standout';
   /** the cell of a period by its place: written when it is shown, since most of many never are */
   cell: (place: number) => FigureCell;
   /** what it is sorted by; null where there is nothing */
@@ -53,7 +53,12 @@ export function figureRows(reading: Reading, room: 'narrow' | 'wide'): FigureRow
         values: series.figures,
         line: series,
       };
-      return [own, ...comparisonRows(reading, series, room), ...ruleRows(reading, series)];
+      return [
+        own,
+        ...comparisonRows(reading, series, room),
+        ...ruleRows(reading, series),
+        ...standoutRows(reading, series, room),
+      ];
     });
 }
 
@@ -179,4 +184,30 @@ function ruleRows(reading: Reading, line: ReadSeries): FigureRow[] {
   };
   const name = `Rule${several ? ` of ${line.called}` : ''}`;
   return [{ key: `${line.id} rule`, name, unit: '', kind: 'rule', cell, values, line }];
+}
+
+/** Rows of words rather than figures. */
+export const inWords: ReadonlySet<FigureRow['kind']> = new Set(['rule', 'standout']);
+
+/** Which standouts picked each figure of a line that has some. */
+function standoutRows(reading: Reading, line: ReadSeries, room: 'narrow' | 'wide'): FigureRow[] {
+  const picked = reading.panels
+    .flatMap(({ standouts }) => standouts)
+    .filter(({ series }) => series === line.id);
+  if (picked.length === 0) return [];
+  const called = new Map(
+    picked.map(({ period, by }) => [period, by.map((each) => each.called).join(', ')]),
+  );
+  const several =
+    new Set(reading.panels.flatMap(({ standouts }) => standouts.map(({ series }) => series))).size >
+    1;
+  const name = `Stands out${several ? ` of ${line.called}` : ''}`;
+  const cell = (place: number): FigureCell => {
+    const full = called.get(place);
+    return full === undefined
+      ? none
+      : { text: room === 'wide' ? full : '●', full, judgement: null };
+  };
+  const values = line.figures.map((_, place) => called.get(place) ?? null);
+  return [{ key: `${line.id} standout`, name, unit: '', kind: 'standout', cell, values, line }];
 }

@@ -4,7 +4,7 @@ import { greyed, page } from '../look';
 import { colourOf, lighter } from './strokeLook';
 
 /** How much of its period a bar takes up. */
-const barWidth = 0.72;
+export const barWidth = 0.72;
 
 /** A bar from zero for each figure, in the colour of its judgement or its sign. */
 export function barsOf(

@@ -18,7 +18,8 @@ export const isBehind = (look: Look | undefined): boolean => look !== undefined 
  * that lie behind lie under the gridlines too, which would cut them to pieces.
  */
 export function dateLines(placed: PlacedPanel): Partial<PlotData>[] {
-  const { axis, yardsticks } = placed.panel;
+  const { yardsticks } = placed.panel;
+  const { yFrom, yTo } = placed.geometry;
   const { x, y } = axisOf(placed);
   return yardsticks.flatMap(({ name, days, look }) =>
     isBehind(look)
@@ -27,7 +28,7 @@ export function dateLines(placed: PlacedPanel): Partial<PlotData>[] {
           mode: 'lines',
           name,
           x: [day + 0.5, day + 0.5],
-          y: [axis.from, axis.to],
+          y: [yFrom, yTo],
           xaxis: x,
           yaxis: y,
           line: { color: inkOf(look), width: look.width, dash: dashes[look.dash] as Dash },

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Reading } from '../../core/reading';
 import { dayAt, type Geometry, periodAt, toX, toY } from './geometry';
-import { passesThrough } from './standouts';
+import { passesThrough } from './letters';
 
 const geometry: Geometry = {
   width: 500,

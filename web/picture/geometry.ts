@@ -72,6 +72,14 @@ export function periodAt({ positions }: Pick<Reading, 'positions'>, day: number)
   return nearer && day < here.start ? to - 1 : to;
 }
 
+/** A place that something takes, in pixels of the picture. */
+export interface Box {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
 /** Measures how wide a text will be, in pixels. */
 export type Measure = (text: string, size: number, weight: number) => number;
 

@@ -4,7 +4,7 @@ import { chartFrames } from '../../core/figures';
 import { draftStandout } from '../../core/editing';
 import { type Reading, readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
-import { drawChart, sayLeftOut } from './drawing';
+import { drawChart } from './drawing';
 import { roundOn } from './roundOn';
 
 const day = (text: string) => parseDay(text) as number;
@@ -30,52 +30,6 @@ function read(more: Partial<ChartDefinition>): Reading {
 
 const draw = (reading: Reading, width: number, height: number) =>
   drawChart(reading, { width, height, highlight: [], notes: [], measure });
-
-const standing = (reading: Reading) => reading.panels.flatMap(({ standouts }) => standouts);
-
-it.each([
-  [900, 460],
-  [420, 260],
-  [260, 150],
-])('draws every label asked for, or counts it, at %d by %d', (width, height) => {
-  const reading = read({});
-  const { panels, layout, leftOut } = draw(reading, width, height);
-  const names = panels.flatMap(({ endLabels }) => endLabels);
-  const bold = (layout.annotations ?? []).filter(({ text }) => /^<b>\d/.test(text ?? ''));
-  expect(names.length + bold.length + leftOut).toBe(words.length + standing(reading).length);
-  const [{ geometry }] = panels as [(typeof panels)[number]];
-  const boxes = [
-    ...names.map(({ left, width: across, top, height: down }) => ({
-      left,
-      top,
-      right: left + across,
-      bottom: top + down,
-    })),
-    ...bold.map(({ xshift = 0, yshift = 0, text = '' }) => {
-      const [left, top] = [geometry.left + xshift, geometry.top - yshift];
-      const across = measure(text.replace(/<.?b>/g, ''), 10.5);
-      return { left, top, right: left + across, bottom: top + 15.9 };
-    }),
-  ];
-  for (const [at, one] of boxes.entries()) {
-    expect(one.top).toBeGreaterThanOrEqual(-0.01);
-    expect(one.bottom).toBeLessThanOrEqual(height + 0.01);
-    const met = boxes
-      .slice(at + 1)
-      .filter(
-        (two) =>
-          one.left < two.right - 0.5 &&
-          two.left < one.right - 0.5 &&
-          one.top < two.bottom - 0.5 &&
-          two.top < one.bottom - 0.5,
-      );
-    expect(met).toEqual([]);
-  }
-  const extremes = standing(reading).filter(({ extreme }) => extreme);
-  for (const { label } of extremes)
-    expect(bold.some(({ text }) => text?.includes(`<b>${label}</b>`))).toBe(true);
-  expect(sayLeftOut({ leftOut }) === '').toBe(leftOut === 0);
-});
 
 it('names lines in a legend, each once and with its own stroke, and then not at their ends', () => {
   const two = {

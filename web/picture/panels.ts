@@ -20,6 +20,18 @@ export interface PlacedPanel {
   secondValued: boolean;
   /** where its title stands, in pixels from the top */
   titleTop: number;
+  /** what its row of panels takes of the picture, in pixels from the top */
+  row: { from: number; to: number };
+  /** what its column of panels takes, in pixels from the left */
+  column: { from: number; to: number };
+}
+
+/** Room within a panel, between what is drawn and its edges, in pixels. */
+export interface Inset {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
 }
 
 /** What has to fit around and between the panels, in pixels. */
@@ -36,10 +48,14 @@ export interface PanelRoom {
   legend: number;
   /** between a plot and its names, for a second value axis */
   second: number;
+  /** within each panel, for what is written beside points at its edges */
+  inset: Inset;
 }
 
 /** A panel narrower than this shows no course; then they go on in the next row. */
 const narrowest = 104;
+/** Nor does one lower than this. */
+const lowest = 34;
 const between = { across: 18, down: 12 };
 
 /** Lays the panels of a reading out beside and below each other. */
@@ -72,6 +88,11 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
       named: column === columns - 1 || at === panels.length - 1,
       parted: column > 0,
       titleTop,
+      column: {
+        from: column === 0 ? 0 : left - gapAcross / 2,
+        to: column === columns - 1 ? room.width : left + across + gapAcross / 2,
+      },
+      row: { from: titleTop, to: row === rows - 1 ? room.height : top + down + gapDown },
       geometry: {
         width: room.width,
         height: room.height,
@@ -79,13 +100,31 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
         top,
         right: room.width - left - across,
         bottom: room.height - top - down,
-        xFrom: reading.positions[0]?.start ?? 0,
-        xTo: reading.positions.at(-1)?.next ?? 1,
-        yFrom: panel.axis.from,
-        yTo: panel.axis.to,
+        ...spread(reading.positions[0]?.start ?? 0, reading.positions.at(-1)?.next ?? 1, {
+          all: across,
+          before: room.inset.left,
+          after: room.inset.right,
+          as: ['xFrom', 'xTo'],
+        }),
+        ...spread(panel.axis.from, panel.axis.to, {
+          all: down,
+          before: room.inset.bottom,
+          after: room.inset.top,
+          as: ['yFrom', 'yTo'],
+        }),
       },
     };
   });
+}
+
+/** What an axis spans when some pixels before its beginning and after its end are kept free. */
+function spread<From extends string, To extends string>(
+  from: number,
+  to: number,
+  { all, before, after, as }: { all: number; before: number; after: number; as: [From, To] },
+): Record<From | To, number> {
+  const unit = (to - from) / Math.max(1, all - before - after);
+  return { [as[0]]: from - before * unit, [as[1]]: to + after * unit } as Record<From | To, number>;
 }
 
 /**
@@ -94,11 +133,18 @@ export function placePanels(reading: Reading, room: PanelRoom): PlacedPanel[] {
  * @param onSecond whether that is the second axis
  */
 export function geometryOn({ geometry, panel }: PlacedAxes, onSecond: boolean): Geometry {
-  const { second } = panel;
-  return onSecond && second ? { ...geometry, yFrom: second.from, yTo: second.to } : geometry;
+  const { axis, second } = panel;
+  if (!onSecond || !second) return geometry;
+  // Both axes begin and end at the same heights.
+  const unit = (second.to - second.from) / (axis.to - axis.from);
+  return {
+    ...geometry,
+    yFrom: second.from + (geometry.yFrom - axis.from) * unit,
+    yTo: second.to + (geometry.yTo - axis.to) * unit,
+  };
 }
 
-type PlacedAxes = Pick<PlacedPanel, 'geometry'> & { panel: Pick<ReadPanel, 'second'> };
+type PlacedAxes = Pick<PlacedPanel, 'geometry'> & { panel: Pick<ReadPanel, 'axis' | 'second'> };
 
 /** Whether panels have value axes of their own: they share one when all are alike. */
 export function ownAxes({ panels }: Reading): boolean {
@@ -110,17 +156,24 @@ export function ownAxes({ panels }: Reading): boolean {
   );
 }
 
+/** In how many columns and rows panels stand: rather narrow than too low to show a course. */
 function gridOf({ panels, shape }: Reading, room: PanelRoom) {
   const count = Math.max(1, panels.length);
-  if (shape === 'stack') return { columns: 1, rows: count };
-  const fitting = Math.max(
-    1,
-    Math.floor((room.width - room.left - room.right) / (narrowest + between.across)),
-  );
+  const above = room.title + between.down + Math.max(0, ...room.above) + lowest;
+  // Over one axis it is said once; beside each other each has its own.
+  const fit = (free: number, each: number) => Math.max(1, Math.floor(free / each));
+  const free = room.height - room.legend;
+  if (shape === 'stack' && count <= fit(free - room.below, above))
+    return { columns: 1, rows: count };
+  const fitting = fit(room.width - room.left - room.right, narrowest + between.across);
   const square = Math.ceil(Math.sqrt((count * room.width) / (room.height * 1.8)));
   const wanted = shape === 'row' ? count : Math.max(1, square);
-  const rows = Math.ceil(count / Math.min(count, wanted, fitting));
-  return { columns: Math.ceil(count / rows), rows };
+  const rows = Math.min(
+    fit(free, above + room.below),
+    Math.ceil(count / Math.min(count, wanted, fitting)),
+  );
+  const columns = Math.ceil(count / rows);
+  return { columns, rows: Math.ceil(count / columns) };
 }
 
 /** How wide a title is that is written along an axis, in pixels. */

@@ -5,7 +5,8 @@ import { chartFrames } from '../../core/figures';
 import { readChart } from '../../core/reading';
 import { testChart, testFrame, testSeries } from '../../core/testing';
 import { type DrawnPanel, drawChart } from './drawing';
-import { flownBoxes } from './pennants';
+import { toX } from './geometry';
+import { flownRow, wordAt } from './pennants';
 
 const [first, last] = ['2026-01-01', '2026-12-31'].map((text) => parseDay(text) as number);
 const periods = periodsBetween(first as number, last as number, 'month');
@@ -32,14 +33,18 @@ const note = (day: number, at: number): Note => ({
 
 /** The pennants, without their stems. */
 function pennants(days: readonly number[], width: number) {
-  const [{ flown, geometry }] = drawChart(reading, {
+  const [{ flown, geometry, column }] = drawChart(reading, {
     width,
     height: 420,
     highlight: [],
     measure,
     notes: days.map(note),
   }).panels as [DrawnPanel];
-  return { flown, geometry, boxes: flownBoxes(flown, geometry).filter((_, at) => at % 2 === 0) };
+  const boxes = flown.map((each) => {
+    const bottom = geometry.top - each.level * flownRow;
+    return { ...wordAt(toX(geometry, each.day), each, column), top: bottom - flownRow, bottom };
+  });
+  return { flown, boxes };
 }
 
 const width = fc.constantFrom(320, 640, 1200);

@@ -4,12 +4,11 @@ import { parseDay } from '../../core/calendar';
 import { anchorOf, placeNote } from '../../core/notes';
 import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
 import { page, shadeOf } from '../look';
-import { type Geometry, toX } from './geometry';
+import { toX } from './geometry';
 import { inkOf, isBehind } from './dateLines';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
 import { axisOf } from './scales';
-import type { Box } from './standouts';
 
 export type Look = ReadYardstick['look'];
 
@@ -20,7 +19,9 @@ export interface Flown {
   day: number;
   /** what is written: the number of a note, the name of a date */
   text: string;
-  /** rows above the plot, 0 being the lowest */
+  /** how wide that is, in pixels */
+  width: number;
+  /** rows above the plot, 0 being the lowest; below 0: nothing is written there */
   level: number;
   /** it flies to the left, since there is no room at the right */
   turned: boolean;
@@ -33,15 +34,6 @@ export interface Flown {
 
 export const flownRow = 18;
 const pennantWidth = 24;
-/** Longer names are cut: they stand in one row above the plot. */
-const longestWord = 22;
-const cut = (text: string) =>
-  text.length > longestWord ? `${text.slice(0, longestWord - 1)}…` : text;
-
-/** About how wide a word is written there, in pixels. */
-const wordWidth = (text: string) => text.length * 6.6 + 4;
-const widthOf = ({ kind, text }: Pick<Flown, 'kind' | 'text'>) =>
-  kind === 'note' ? pennantWidth : wordWidth(text);
 
 /** The notes that fly over a panel: those of its lines, and over the first one those of none. */
 export function notesOfPanel(
@@ -55,12 +47,14 @@ export function notesOfPanel(
   return notes.filter((note) => home(note) === panel);
 }
 
+type Standing = Omit<Flown, 'level' | 'turned' | 'width'>;
+
 /** The days that have something above the plot, those not shown left out. */
 function standing(
   { axis, positions }: Reading,
   { yardsticks }: ReadPanel,
   notes: readonly Note[],
-): Omit<Flown, 'level' | 'turned'>[] {
+): Standing[] {
   const first = positions[0]?.start ?? 0;
   const next = positions.at(-1)?.next ?? 0;
   const dates = yardsticks.flatMap(({ label, look, days, names, stretches }) => [
@@ -68,13 +62,13 @@ function standing(
       kind: 'date' as const,
       day: day + 0.5,
       aside: names !== undefined,
-      text: label === '' ? '' : cut(names?.[at] ?? label),
+      text: label === '' ? '' : (names?.[at] ?? label),
       look,
     })),
     ...stretches.map(({ from, to }) => ({
       kind: 'stretch' as const,
       day: (from + to) / 2,
-      text: cut(label),
+      text: label,
       aside: false,
       look,
     })),
@@ -89,15 +83,15 @@ function standing(
     return [{ kind: 'note' as const, day: at, text: String(note.number), aside: true, note }];
   });
   // Words beside their stems: the later stand lower, so that no stem leads through a word.
-  const order = (each: Omit<Flown, 'level' | 'turned'>) => (each.aside ? -each.day : 0);
+  const order = (each: Standing) => (each.aside ? -each.day : 0);
   return [
     ...dates.sort((a, b) => Number(a.aside) - Number(b.aside) || order(a) - order(b)),
     ...flown.sort((a, b) => a.day - b.day),
   ];
 }
 
-/** Rows that words and pennants stand in. */
-const rows = [0, 1, 2, 3, 4];
+/** In how many rows words and pennants stand at most, and how much of the height those may take. */
+const most = { rows: 5, share: 0.3 };
 
 /** What something above the plot takes up: its word from here to there, and its stem. */
 interface Taken {
@@ -115,64 +109,66 @@ const meets = (one: Taken, other: Taken): boolean => {
   return higher.stem > lower.from && higher.stem < lower.to;
 };
 
+/** What flies over a panel, beside its notes. */
+interface Flying {
+  notes: readonly Note[];
+  /** the words at date lines stand here */
+  worded: boolean;
+  /** how wide a word is written there, in pixels */
+  wide: (text: string) => number;
+}
+
 /**
- * Gives each its row, so that none covers another.
- * @param worded the words at date lines stand here
+ * Gives each its row, so that none covers another. A word that finds none is left out; a note is flown
+ * all the same, since it is pressed to be read.
  */
 export function flyPennants(
   reading: Reading,
-  { panel, geometry: across }: PlacedPanel,
-  notes: readonly Note[],
-  worded: boolean,
-): Flown[] {
+  { panel, geometry: across, column, row }: PlacedPanel,
+  { notes, worded, wide }: Flying,
+): { flown: Flown[]; leftOut: number } {
   const taken: Taken[] = [];
-  return standing(reading, panel, notes).map((each) => {
-    const stem = toX(across, each.day);
+  let leftOut = 0;
+  const fitting = Math.floor((most.share * (row.to - row.from)) / flownRow);
+  const rows = Array.from({ length: Math.max(1, Math.min(most.rows, fitting)) }, (_, at) => at);
+  const flown = standing(reading, panel, notes).map((one): Flown => {
+    const stem = toX(across, one.day);
+    const each = { ...one, width: one.kind === 'note' ? pennantWidth : wide(one.text) + 4 };
     // In every panel stands the line; the word is said once, unless it is to be in each.
     const at = each.look?.label.at;
-    if (at === 'inside' || (at !== undefined && at !== 'each' && !worded))
+    if (at === 'inside' || each.text === '' || (at !== undefined && at !== 'each' && !worded))
       return { ...each, level: -1, turned: false };
-    const turned = each.aside && stem + widthOf(each) > across.width - across.right;
-    const { left: from, right: to } = wordAt(stem, { ...each, turned }, across);
-    const level = rows.find((row) =>
-      taken.every((other) => !meets({ from, to, stem, level: row }, other)),
+    const turned =
+      each.aside && stem + each.width > Math.min(column.to, across.width - across.right);
+    const { left: from, right: to } = wordAt(stem, { ...each, turned }, column);
+    const level = rows.find((at) =>
+      taken.every((other) => !meets({ from, to, stem, level: at }, other)),
     );
-    // Where there is no row without any meeting, words at least do not cover each other.
-    const free = rows.find((row) =>
-      taken.every((other) => other.level !== row || !meets({ from, to, stem, level: row }, other)),
+    if (each.kind !== 'note' && (level === undefined || from < column.from || to > column.to)) {
+      leftOut += 1;
+      return { ...each, text: '', level: -1, turned };
+    }
+    // Where there is no row without any meeting, pennants at least do not cover each other.
+    const free = rows.find((at) =>
+      taken.every((other) => other.level !== at || !meets({ from, to, stem, level: at }, other)),
     );
-    const found = { from, to, stem, level: level ?? free ?? 4 };
+    const found = { from, to, stem, level: level ?? free ?? rows.length - 1 };
     taken.push(found);
     return { ...each, level: found.level, turned };
   });
+  return { flown, leftOut };
 }
 
-/** How far a word reaches from its stem; one over its stem keeps within the picture. */
+/** How far a word reaches from its stem; one over its stem keeps within its column of panels. */
 export function wordAt(
   stem: number,
-  flown: Pick<Flown, 'kind' | 'text' | 'aside' | 'turned'>,
-  { width: picture }: Geometry,
+  flown: Pick<Flown, 'width' | 'aside' | 'turned'>,
+  column: PlacedPanel['column'],
 ) {
-  const width = widthOf(flown);
-  const over = Math.max(0, Math.min(picture - width, stem - width / 2));
+  const { width } = flown;
+  const over = Math.max(column.from, Math.min(column.to - width, stem - width / 2));
   const left = !flown.aside ? over : flown.turned ? stem - width : stem;
   return { left, right: left + width };
-}
-
-/** What the pennants, the words and their stems cover. */
-export function flownBoxes(flown: readonly Flown[], geometry: Geometry): Box[] {
-  return flown.flatMap((each) => {
-    const x = toX(geometry, each.day);
-    const bottom = geometry.top - each.level * flownRow;
-    const word = { ...wordAt(x, each, geometry), top: bottom - flownRow, bottom };
-    const stem = {
-      left: x - 1,
-      right: x + 1,
-      top: bottom,
-      bottom: geometry.height - geometry.bottom,
-    };
-    return [word, stem];
-  });
 }
 
 /** The stems down into the plot, and the pennants above it. */
@@ -180,7 +176,7 @@ export function pennantShapes(
   reading: Reading,
   placed: PlacedPanel & { flown: Flown[] },
 ): Partial<Shape>[] {
-  const { axis } = placed.panel;
+  const { yFrom, yTo } = placed.geometry;
   const { x, y, yDomain } = axisOf(placed);
   return placed.flown.flatMap(({ kind, day, text, level, turned, note, look }) => {
     if (kind === 'stretch') return [];
@@ -199,7 +195,7 @@ export function pennantShapes(
       fillcolor,
       line: { color: look ? inkOf(look) : page.ink, width },
     });
-    const foot = kind === 'date' || !note ? axis.from : footOf(note, reading, placed.panel);
+    const foot = kind === 'date' || !note ? yFrom : footOf(note, reading, placed.panel);
     const inFront = {
       type: 'line',
       xref: x,
@@ -207,7 +203,7 @@ export function pennantShapes(
       x0: day,
       x1: day,
       y0: foot,
-      y1: axis.to,
+      y1: yTo,
       line,
     } as const;
     const stem = isBehind(look) ? [] : [inFront];

@@ -8,8 +8,8 @@ import {
 } from '../../core/labels';
 import type { Reading } from '../../core/reading';
 import { page } from '../look';
-import type { ScaleSize } from './geometry';
-import type { PlacedPanel } from './panels';
+import type { Geometry, ScaleSize } from './geometry';
+import { geometryOn, type PlacedPanel } from './panels';
 
 export const scaleSize = (compact: boolean): ScaleSize =>
   compact ? { staff: 6, tape: 5, gap: 4 } : { staff: 10, tape: 8, gap: 4 };
@@ -32,9 +32,9 @@ export function axisOf({ number }: Pick<PlacedPanel, 'number'>) {
 const valueRoom = 17;
 
 /** Of how many values on the axis one is labelled, so that none touches the next. */
-function labelStride({ geometry }: PlacedPanel, axis: ValueAxis): number {
-  const high = geometry.height - geometry.top - geometry.bottom;
-  const apart = (high * axis.step) / (axis.to - axis.from);
+function labelStride(geometry: Geometry, axis: ValueAxis): number {
+  const { height, top, bottom, yFrom, yTo } = geometry;
+  const apart = ((height - top - bottom) * axis.step) / (yTo - yFrom);
   return [1, 2, 5, 10, 20].find((stride) => apart * stride >= valueRoom) ?? 50;
 }
 
@@ -57,7 +57,8 @@ function staff(
   { staff: width, gap, y, side }: ScaleSize & { y: 'y'; side: -1 | 1 },
 ): Partial<Shape>[] {
   const { xDomain } = axisOf(placed);
-  const half = (axis.step / 2) * labelStride(placed, axis);
+  const half =
+    (axis.step / 2) * labelStride(geometryOn(placed, axis === placed.panel.second), axis);
   const first = Math.floor(axis.from / half + 1e-9);
   const count = Math.ceil(axis.to / half - 1e-9) - first;
   // From the plot outwards, to the side on which the staff stands.
@@ -117,10 +118,11 @@ export function axesOf(
   const { width, height, left, right, top, bottom } = geometry;
   const { x, y, y2 } = axisOf(placed);
   const scale = (of: ValueAxis, written: FigureFormat, labelled: boolean) => {
-    const stride = labelStride(placed, of);
+    const { yFrom, yTo } = geometryOn(placed, of === second);
+    const stride = labelStride(geometryOn(placed, of === second), of);
     const values = axisValues(of).filter((value) => Math.round(value / of.step) % stride === 0);
     return {
-      range: [of.from, of.to],
+      range: [yFrom, yTo],
       tickmode: 'array' as const,
       tickvals: values,
       ticktext: values.map((value) => writeFigure(value, axisFormat(of, written))),

@@ -16,7 +16,7 @@ const reach = 10;
 export function seriesAt(
   { positions }: Pick<Reading, 'positions'>,
   placed: Pick<PlacedPanel, 'geometry'> & {
-    panel: Pick<PlacedPanel['panel'], 'series' | 'second'>;
+    panel: Pick<PlacedPanel['panel'], 'series' | 'axis' | 'second'>;
   },
   period: number,
   x: number,

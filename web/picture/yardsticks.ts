@@ -1,12 +1,12 @@
-import type { Annotations, Dash, Shape } from 'plotly.js';
+import type { Dash, Shape } from 'plotly.js';
 import type { Reading, ReadYardstick } from '../../core/reading';
 import { plainLook } from '../../core/chart';
 import type { Figures } from '../../core/values';
 import type { Edges } from '../../core/yardsticks';
-import { letteredIn, page, shadeOf } from '../look';
+import { page, shadeOf } from '../look';
 import { dashes } from './lines';
 import type { PlacedPanel } from './panels';
-import { axisOf, plainText } from './scales';
+import { axisOf } from './scales';
 import type { ScaleSize } from './geometry';
 
 type Shapes = Partial<Shape>[];
@@ -30,38 +30,6 @@ export function yardstickShapes(
       ...(placed.taped ? days.map((day) => notchOnTape(day, placed, size, look)) : []),
     ];
   });
-}
-
-/** The labels of levels that are to be written within the picture, over their lines. */
-export function yardstickLabels(placed: PlacedPanel, fontSize: number): Partial<Annotations>[] {
-  return placed.panel.yardsticks.flatMap((yardstick) => {
-    const { label, look, second } = yardstick;
-    const { axis, y, xDomain } = standsOn(placed, second);
-    const value = levelOf(yardstick);
-    if (look.label.at !== 'inside' || value === null) return [];
-    if (label === '' || value < axis.from || value > axis.to) return [];
-    const colour = look.colour ? letteredIn(look.colour) : page.accent;
-    return [
-      {
-        xref: xDomain,
-        x: 0,
-        xanchor: 'left',
-        xshift: 4,
-        showarrow: false,
-        yref: y,
-        y: value,
-        yanchor: 'bottom',
-        text: plainText(label),
-        font: { size: fontSize, color: colour },
-      },
-    ];
-  });
-}
-
-/** Where a label within the picture stands: on the level, or on the upper edge of a band; null: nowhere. */
-function levelOf({ value, bands, edges, filledBetween }: ReadYardstick): number | null {
-  if (filledBetween && edges) return edges.high.find((edge) => edge !== null) ?? null;
-  return value ?? bands.at(-1)?.to ?? null;
 }
 
 /** A shade so faint that what lies beneath is seen; of the fill alone, not of its edges. */

@@ -106,35 +106,36 @@ function PanelLabels({ placed, highlight, onToggle, onOpenNote }: PanelLabelsPro
           {panel.title}
         </p>
       )}
-      {endLabels.map(({ series, text, colour, left, width, top, height, strong, before }) => {
-        const style = {
-          top,
-          height,
-          lineHeight: `${height}px`,
-          left,
-          width,
-          color: colour,
-          textAlign: before ? ('right' as const) : undefined,
-        };
-        const className = strong ? 'end-label strong' : 'end-label';
-        return series === null ? (
-          <span key={text} className={className} style={style} title={text}>
-            {text}
-          </span>
-        ) : (
-          <button
-            key={`${series} ${before}`}
-            type="button"
-            className={className}
-            style={style}
-            title={text}
-            aria-pressed={isLit(highlight, series)}
-            onClick={(event) => onToggle(series, isMore(event))}
-          >
-            {text}
-          </button>
-        );
-      })}
+      {endLabels.map(
+        ({ series, text, lines, colour, left, width, top, height, strong, before }) => {
+          const style = {
+            top,
+            height,
+            lineHeight: `${(lines.length > 1 ? height - 2 : height) / lines.length}px`,
+            left,
+            width,
+            color: colour,
+            textAlign: before ? ('right' as const) : undefined,
+          };
+          const className = strong ? 'end-label strong' : 'end-label';
+          return series === null ? (
+            <span key={text} className={className} style={style}>
+              {lines.join('\n')}
+            </span>
+          ) : (
+            <button
+              key={`${series} ${before}`}
+              type="button"
+              className={className}
+              style={style}
+              aria-pressed={isLit(highlight, series)}
+              onClick={(event) => onToggle(series, isMore(event))}
+            >
+              {lines.join('\n')}
+            </button>
+          );
+        },
+      )}
       {flown.map(({ note, day, level, turned }) =>
         note ? (
           <button

@@ -1,7 +1,7 @@
 import { type MouseEvent, useState } from 'react';
 import { axisFormat, writeDay, writeFigure } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { dayAt, type Drawing, type DrawnPanel, plotBottom, roundOn } from '../picture';
+import { dayAt, type Drawing, type DrawnPanel, plotBottom, roundOn, toY } from '../picture';
 
 interface ScaleHandlesProps {
   reading: Reading;
@@ -39,8 +39,8 @@ interface Hovered {
 function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
   const [hovered, setHovered] = useState<Hovered | null>(null);
   const { geometry, panel } = placed;
-  const { left, right, width, top } = geometry;
-  const bottom = plotBottom(geometry);
+  const { left, right, width } = geometry;
+  const [top, bottom] = [toY(geometry, panel.axis.to), toY(geometry, panel.axis.from)];
   const format = axisFormat(panel.axis, reading.format);
   const within = (event: MouseEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -75,11 +75,16 @@ function PanelHandles({ placed, reading, onStaff, onTape }: PanelHandlesProps) {
         <div
           className="scale-handle"
           aria-hidden="true"
-          style={{ left, width: width - left - right, top: bottom, height: reach / 2 + 4 }}
+          style={{
+            left,
+            width: width - left - right,
+            top: plotBottom(geometry),
+            height: reach / 2 + 4,
+          }}
           onPointerMove={(event) =>
             setHovered({
               left: left + within(event).x + 6,
-              top: bottom - 20,
+              top: plotBottom(geometry) - 20,
               text: `a new line at ${writeDay(dateAt(event), reading.look.periods.dates)}`,
             })
           }

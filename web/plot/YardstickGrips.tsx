@@ -71,7 +71,8 @@ function Grip({
   const pointedAt = ({ clientX, clientY, currentTarget }: PointerEvent<HTMLElement>) => {
     const box = currentTarget.parentElement?.getBoundingClientRect();
     if (!box) return at;
-    if (onStaff) return roundOn(axis, (clientY - box.top - top) / (bottom - top));
+    const [highest, lowest] = [toY(geometry, axis.to), toY(geometry, axis.from)];
+    if (onStaff) return roundOn(axis, (clientY - box.top - highest) / (lowest - highest));
     return Math.floor(dayAt(geometry, clientX - box.left));
   };
   const finish = () => {

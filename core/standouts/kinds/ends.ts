@@ -24,6 +24,7 @@ export const last: PickKind<LastPick> = {
   sentence: Sentence.of<LastPick>({ kind: 'last' }).words('the last'),
   schema: () => object({ kind: mixed<'last'>().oneOf(['last']).required() }),
   say: () => 'last',
+  side: 'right',
   byLine: true,
   pick: (candidates) => candidates.slice(-1),
 };

@@ -30,6 +30,7 @@ export const lowest: PickKind<LowestPick> = {
   sentence: Sentence.of<LowestPick>({ kind: 'lowest' }).words('the lowest'),
   schema: () => object({ kind: mixed<'lowest'>().oneOf(['lowest']).required() }),
   say: () => 'lowest',
+  side: 'below',
   extreme: true,
   pick: (candidates) => best(candidates, -1),
 };

@@ -1,0 +1,10 @@
+export { isWithin, meets, passesThrough } from './box';
+export { hairline, leaders, pointAnnotations, yardstickAnnotations } from './drawnLetters';
+export { type InkMap, mapInk } from './inked';
+export { inkOfPanel } from './inkOfPanel';
+export { insetFor, noInset, widened } from './inset';
+export { type InTheWay } from './placeLetters';
+export { type Lettering, type PointLabel, pointLabels } from './pointLabels';
+export { isOn } from './sides';
+export { wrapped } from './wrapped';
+export { type YardstickLetter, yardstickLetters } from './yardstickLetters';
