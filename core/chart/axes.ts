@@ -30,6 +30,10 @@ export interface AxesDefinition {
   second: ValueAxisDefinition & { aligned: boolean };
   /** null: as the dashboard writes them */
   dates: DateStyle | null;
+  /** each date is written whole, as "Jan 2026"; missing: what it is part of is written once */
+  wholeDates?: true;
+  /** written along what stands beneath; missing: nothing */
+  title?: string;
   /** the scales are the staff and the tape; values and dates are what is written beside them */
   shown: { gridlines: boolean; scales: boolean; values: boolean; dates: boolean };
 }
@@ -79,6 +83,8 @@ export const axesSchema: ObjectSchema<AxesDefinition> = object({
   first: object(valueAxis),
   second: object({ ...valueAxis, aligned: boolean().required() }),
   dates: dateStyleSchema.nullable().defined().default(null),
+  wholeDates: mixed<true>().oneOf([true]).optional(),
+  title: string().min(1).max(120).optional(),
   shown: object({
     gridlines: boolean().required(),
     scales: boolean().required(),

@@ -12,7 +12,7 @@ import {
   strokeWidth,
 } from './strokes';
 
-export const textSizes = ['small', 'usual', 'large'] as const;
+export const textSizes = ['small', 'usual', 'large', 'largest'] as const;
 export type TextSize = (typeof textSizes)[number];
 
 /** What of a role's stroke a dashboard draws in its own way; null leaves it as it is. */

@@ -117,6 +117,8 @@ export interface StandoutDefinition {
 export interface NamesDefinition {
   as: 'ends' | 'legend';
   yardsticks: boolean;
+  /** those in a legend are written in the colours of their lines, bold; missing: in ink */
+  lettered?: true;
 }
 
 /** A series as far as drawing it needs to know it. */

@@ -175,6 +175,7 @@ export const chartSchema = object({
   names: object({
     as: oneOf<'ends' | 'legend'>(['ends', 'legend']).required(),
     yardsticks: boolean().required(),
+    lettered: mixed<true>().oneOf([true]).optional(),
   }),
   filters: list(chartFilterSchema, mostFilters).required(),
   series: list(series, limits.series).required(),

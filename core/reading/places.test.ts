@@ -21,6 +21,15 @@ function stands(yardstick: Record<string, unknown>, of: 'words' | 'numbers' = 'w
   const chart = testChart({
     axis,
     series: [testSeries('Sailings')],
+    dials: [
+      {
+        kind: 'choice',
+        id: 'day',
+        name: 'Day',
+        value: 'Bank holiday',
+        choices: ['', 'Bank holiday'],
+      },
+    ],
     yardsticks: [{ id: 'it', name: 'It', ...yardstick } as unknown as StyledYardstick],
   });
   const places = of === 'words' ? sailings.map(([word]) => word) : [2019, 2021, 2022, 2024, 2025];
@@ -46,6 +55,7 @@ it.each<[string, Record<string, unknown>, number]>([
     { kind: 'foundPlace', series: 'Sailings', is: 'highest' },
     1,
   ],
+  ['the word of a dial', { kind: 'dialPlace', dial: 'day' }, 2],
   ['the lowest', { kind: 'foundPlace', series: 'Sailings', is: 'lowest' }, 2],
   ['the first', { kind: 'foundPlace', series: 'Sailings', is: 'first' }, 0],
   ['the last', { kind: 'foundPlace', series: 'Sailings', is: 'last' }, 3],

@@ -26,6 +26,7 @@ import { readStandouts } from './standouts';
 import { conditionsIn, type ConditionsOf } from './conditions';
 import { fillTitle } from './slots';
 import { sayOutlook } from './outlook';
+import { sayUnmet } from './unmet';
 import { describe, sayStanding, summarise } from './words';
 
 /** What a reading depends on beside the definition and the figures. */
@@ -70,7 +71,7 @@ export function readChart(
     }),
   );
   const called = callLines(all);
-  const { scales, formats } = findScales(chart, read, laid.ownAxes, style);
+  const { scales, formats } = findScales(chart, read, laid, style);
   const panels = read.map((panel, at) =>
     finish(chart, panel, positions, { ...(scales[at] as Scales), formats, look, called }),
   );
@@ -92,15 +93,16 @@ export function readChart(
       chart,
       read.flatMap(({ series }) => series),
     ),
-    remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read), panels),
+    remarks: remarks(chart, frames, laid.periods, all, comparisonsOf(read)),
+    unmet: sayUnmet(chart, panels),
   };
   const filtered = sayFiltered(chart, dials);
   const fill = (text: string) => fillTitle(text, untitled, filtered);
-  const { first, second } = look.titles;
+  const { first, second, along } = look.titles;
   const partial = {
     ...untitled,
     title: fill(chart.title),
-    look: { ...look, titles: { first: fill(first), second: fill(second) } },
+    look: { ...look, titles: { first: fill(first), second: fill(second), along: fill(along) } },
   };
   const described = describe(chart, partial, [laid.described, filtered]);
   const standing = sayStanding(partial);
@@ -165,6 +167,8 @@ type UnscaledPanel = Pick<ReadPanel, 'key' | 'title'> & {
 /** A yardstick stands on the axis of the series that it is found from, or else is a mark for. */
 function standsOnSecond({ series }: DrawnChart, yardstick: YardstickDefinition): boolean {
   const from = seriesOfYardstick(yardstick);
+  if (from.length === 0 && 'onSecond' in yardstick && yardstick.onSecond !== undefined)
+    return yardstick.onSecond;
   const held = series.filter(({ id, mark }) =>
     from.length > 0 ? from.includes(id) : mark?.against === yardstick.id,
   );
@@ -213,7 +217,8 @@ function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): Read
     textSize: style.textSize,
     periods: { dates: axes.dates ?? style.dates, yearStart },
     shown: axes.shown,
-    titles: { first: axes.first.title, second: axes.second.title },
+    titles: { first: axes.first.title, second: axes.second.title, along: axes.title ?? '' },
+    wholeDates: axes.wholeDates ?? false,
     names,
   };
 }

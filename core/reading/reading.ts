@@ -178,7 +178,9 @@ export interface ReadLook {
   periods: PeriodStyle;
   shown: AxesDefinition['shown'];
   /** what is written along the value axes; empty for nothing */
-  titles: { first: string; second: string };
+  titles: { first: string; second: string; along: string };
+  /** each date beneath is written whole */
+  wholeDates: boolean;
   names: NamesDefinition;
 }
 
@@ -215,6 +217,8 @@ export interface Reading {
   outlook: string[];
   /** what the reader should know about how the figures came about */
   remarks: string[];
+  /** standouts that pick no point that is shown, or every one: a sentence each */
+  unmet: string[];
   /** the chart in words, for those who cannot see it */
   summary: string;
 }

@@ -1,12 +1,9 @@
 import type { Position } from '../arrangements';
 import { sayOnBoth } from './axesApart';
-import type { DrawnChart, DrawnSeries, StandoutDefinition } from '../chart';
+import type { DrawnChart, DrawnSeries } from '../chart';
 import type { SeriesFrames } from '../figures';
 import { writeWhole } from '../labels';
-import { pickKind } from '../standouts';
-import { sayScope } from '../yardsticks';
-import { namesFor } from './conditions';
-import type { Comparison, ReadPanel } from './reading';
+import type { Comparison } from './reading';
 import { mostLines, mostPeriods, type SeriesLine } from '../series';
 
 /** What the reader should know about how the figures came about. */
@@ -16,7 +13,6 @@ export function remarks(
   periods: readonly Position[],
   lines: readonly SeriesLine[],
   comparisons: readonly Comparison[],
-  panels: readonly Pick<ReadPanel, 'series' | 'standouts'>[],
 ): string[] {
   const actuals = lines.filter(({ role }) => role === 'actual');
   const open = periods.find(
@@ -28,37 +24,12 @@ export function remarks(
     ...chart.series.flatMap((series) => sayUndivided(series, lines)),
     ...sayOnBoth(chart),
     ...lines.flatMap(sayReadings),
-    ...chart.standouts.flatMap((standout) => sayAllOrNone(chart, standout, panels)),
     ...(open ? [sayOpen(open, comparisons)] : []),
     ...(drawn > mostLines ? [`The first ${mostLines} of ${drawn} lines are drawn.`] : []),
     ...(periods.length >= mostPeriods
       ? [`The first ${mostPeriods} periods are drawn. Choose a longer period, or fewer years.`]
       : []),
   ];
-}
-
-/** That a standout catches no point that is shown, or every one, where that was hardly meant. */
-function sayAllOrNone(
-  chart: DrawnChart,
-  { id, pick, series: of, scope }: StandoutDefinition,
-  panels: readonly Pick<ReadPanel, 'series' | 'standouts'>[],
-): string[] {
-  const own = panels.flatMap(({ series }) => series.filter(({ seriesId }) => seriesId === of));
-  const finished = own.reduce(
-    (sum, { figures, open }) =>
-      sum + figures.filter((figure, place) => figure !== null && !open[place]).length,
-    0,
-  );
-  const caught = panels.flatMap(({ standouts }) =>
-    standouts.filter(({ by }) => by.some((each) => each.id === id)),
-  ).length;
-  const name = chart.series.find((each) => each.id === of)?.name;
-  if (finished === 0 || name === undefined) return [];
-  const over = scope ? [sayScope(scope)].filter(Boolean) : [];
-  const what = [`${pickKind(pick).say(pick, namesFor(chart, of))} of ${name}`, ...over].join(', ');
-  if (caught === 0) return [`No point that is shown stands out as ${what}.`];
-  if (pick.kind !== 'meeting' || caught < finished || finished < 2) return [];
-  return [`Every point of ${name} stands out as ${what}.`];
 }
 
 /** That a period is not complete, and whether it is judged all the same. */

@@ -2,6 +2,7 @@ import type { BoardStyle, DrawnChart, ValueAxisDefinition } from '../chart';
 import { type FigureFormat, figureFormat, type ValueAxis, valueAxis } from '../labels';
 import type { Yardstick } from '../yardsticks';
 import { joinRanges, shownRange, type ShownRange } from './range';
+import type { ArrangedChart } from './arrangeChart';
 import type { ReadSeries } from './reading';
 
 type Which = 'first' | 'second';
@@ -26,12 +27,12 @@ const standsOn = <T extends { second: boolean }>(all: readonly T[], which: Which
 
 /**
  * Finds the value axes of each panel and how their figures are written.
- * @param own panels have value axes of their own
+ * @param laid whether panels have value axes of their own, and what stands along them
  */
 export function findScales(
   { axes }: Pick<DrawnChart, 'axes'>,
   panels: readonly Unscaled[],
-  own: boolean,
+  { ownAxes: own, axis: along }: Pick<ArrangedChart, 'ownAxes' | 'axis'>,
   style: Pick<BoardStyle, 'numbers'>,
 ): { scales: Scales[]; formats: Formats } {
   const rangesOn = (which: Which) =>
@@ -51,7 +52,10 @@ export function findScales(
     const { lowest, highest } = own ? (ranges[at] as ShownRange) : joinRanges(ranges);
     const definition = both ? axes.first : axes[which];
     const on = both ? undefined : which;
-    return valueAxis(lowest, highest, { ...definition, starts: startOf(definition, panels, on) });
+    return valueAxis(lowest, highest, {
+      ...definition,
+      starts: startOf(definition, panels, { on, along }),
+    });
   };
   return {
     scales: panels.map((_, at) => ({
@@ -65,12 +69,17 @@ export function findScales(
   };
 }
 
-/** Bars stand on zero. */
-function startOf({ starts }: ValueAxisDefinition, panels: readonly Unscaled[], on?: Which) {
+/** Bars stand on zero; a slope, which has no scale, uses all of its height. */
+function startOf(
+  { starts }: ValueAxisDefinition,
+  panels: readonly Unscaled[],
+  { on, along }: { on: Which | undefined; along: ArrangedChart['axis'] },
+) {
   const bars = panels.some(({ series }) =>
     series.some(({ shape, second }) => shape === 'bars' && (!on || second === (on === 'second'))),
   );
-  return bars ? 'zero' : starts;
+  if (bars) return 'zero';
+  return along === 'ends' && starts === 'suited' ? 'data' : starts;
 }
 
 function formatOf(

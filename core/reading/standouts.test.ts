@@ -111,8 +111,7 @@ it('says which standout catches no point that is shown, and which every one', ()
       kind: 'meeting',
       condition: { kind: 'value', is: 'over', to: { kind: 'number', number: level } } as never,
     });
-  const said = (standouts: StandoutDefinition[], kept = 1) =>
-    read(standouts, {}, kept).remarks.filter((each) => each.includes('stands out'));
+  const said = (standouts: StandoutDefinition[], kept = 1) => read(standouts, {}, kept).unmet;
   expect(said([of({ kind: 'highest' })])).toEqual([]);
   expect(said([of({ kind: 'highest' }, { scope: shown({ unfiltered: true }) })])).toEqual([
     'No point that is shown stands out as highest of Fares, whatever readers filter.',

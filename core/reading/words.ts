@@ -42,7 +42,8 @@ export function describe(
 ): string {
   const { format, panels, positions } = reading;
   if (positions.length === 0) return '';
-  const cut = panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
+  // A slope has no scale that could mislead.
+  const cut = reading.axis !== 'ends' && panels.find(({ axis }) => axis.from > 0 || axis.to < 0);
   const lines = linesOf(reading).length;
   return [
     axisKind(chart.axis).say(chart.axis, reading.unit),
@@ -198,14 +199,16 @@ function sayPanel(
       .filter(({ kind }) => said.has(kind))
       .map(({ kind }) => `${of}${kind} ${label} in ${positions[period]?.label}`),
   );
-  const held = yardsticks.flatMap(({ kind, name, value, edges, days, second }) => {
+  const held = yardsticks.flatMap(({ kind, name, value, edges, days, second, scope }) => {
     const format = second ? secondFormat : first;
     const [day] = days;
     if (day !== undefined)
       return of === '' ? [sayDateLine(name, writeDay(day, look.periods.dates))] : [];
-    if (value === null && edges) return sayBand(`${of}${name}`, edges, positions, format);
+    const found = scope === '' ? '' : ` (${scope})`;
+    if (value === null && edges)
+      return sayBand(`${of}${name}`, edges, positions, format).map((said) => said + found);
     return kind === 'line'
-      ? [`${of}${name} at ${value === null ? 'no value' : writeFigure(value, format)}`]
+      ? [`${of}${name} at ${value === null ? 'no value' : writeFigure(value, format)}${found}`]
       : [];
   });
   return [...extremes, ...held];

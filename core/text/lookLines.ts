@@ -16,6 +16,7 @@ import {
   between,
   choice,
   counted,
+  type Entry,
   number,
   oneOf,
   Reader,
@@ -84,6 +85,12 @@ const axes = Sentence.of<AxesDefinition>()
       }),
     ),
   )
+  .option('wholeDates', undefined, said(true, 'each date written whole'))
+  .option(
+    'title',
+    undefined,
+    between('the axis beneath is titled ', textAs('Month')) as Entry<string | undefined>,
+  )
   .group(
     'shown',
     plainAxes.shown,
@@ -129,7 +136,8 @@ export const lookLines = Sentence.of<Look>()
     plainChart.names,
     Sentence.of<ChartDefinition['names']>()
       .option('as', 'ends', said('legend' as const, 'names in a legend'))
-      .option('yardsticks', false, said(true, 'yardsticks in the legend too')),
+      .option('yardsticks', false, said(true, 'yardsticks in the legend too'))
+      .option('lettered', undefined, said(true, 'names in the colours of their lines, bold')),
     false,
   )
   .option('emphasis', null, between('opens with the line ', textAs('Line')))

@@ -50,14 +50,14 @@ it.each<[Edge, number | null, boolean, string]>([
     { kind: 'percentile', percent: 25, ...of },
     2,
     false,
-    '25th percentile of Fares over 5 finished figures shown',
+    '25th percentile of Fares over 5 finished figures shown, between figures',
   ],
   [
     { kind: 'deviation', times: -2, ...of },
     // The squares of 2.2, 12.2, 6.8, 5.8 and 1.8 add up to 236.8, over four.
     39 / 5 - 2 * Math.sqrt(236.8 / 4),
     false,
-    '2 standard deviations under the mean of Fares over 5 finished figures shown',
+    '2 standard deviations under the mean of Fares over 5 finished figures shown, deviation of a sample',
   ],
   [
     { kind: 'statistic', statistic: 'median', series: 'gone' },
@@ -98,7 +98,7 @@ it('finds a band between two edges, whichever is the lower, and counts what lies
   const around = (times: number) => ({ kind: 'deviation', times, ...of }) as const;
   const usual = find({ ...band(0, 0), from: around(-1), to: around(1) } as YardstickDefinition);
   expect(usual?.scope).toBe(
-    '1 standard deviation under the mean to 1 standard deviation over the mean of Fares over 5 finished figures shown',
+    '1 standard deviation under the mean to 1 standard deviation over the mean of Fares over 5 finished figures shown, deviation of a sample',
   );
   // Its edges belong to it; of costs all three finished ones do, of fares 6, 10 and 20.
   expect(find(band(20, 5))).toMatchObject({ bands: [{ from: 5, to: 20 }], within: 6 });

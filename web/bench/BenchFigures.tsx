@@ -64,10 +64,10 @@ export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps)
         ) : (
           <FiguresStrip {...{ reading, columnWidth, pointed, left, right }} />
         )}
-        {drawing.leftOut > 0 && (
+        {sayLeftOut(drawing) !== '' && (
           <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>
         )}
-        {[...reading.outlook, ...reading.remarks].map((sentence) => (
+        {[...reading.outlook, ...reading.remarks, ...reading.unmet].map((sentence) => (
           <p key={sentence} className="quiet small figures-remark">
             {sentence}
           </p>

@@ -1,5 +1,12 @@
 import './dashboard.css';
-import { type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import {
+  type ReactNode,
+  Suspense,
+  useCallback,
+  useEffect,
+  useMemo,
+  useState,
+} from 'react';
 import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
@@ -15,8 +22,10 @@ import { Peek } from './Peek';
 import { useLive } from './useLive';
 import { useReaderHands } from './useReaderHands';
 import { useReaderView } from './useReaderView';
+import { useTextSize } from './useTextSize';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
+import { TextSizeChoice } from './TextSizeChoice';
 
 interface BoardViewProps {
   dashboard: Dashboard;
@@ -75,10 +84,11 @@ export function BoardView(props: BoardViewProps) {
   }, [placed]);
   const notesOf = useMemo(() => byChart(dashboard.notes), [dashboard.notes]);
   const notes = dashboard.notes.filter(({ chartId }) => placed.some(({ id }) => id === chartId));
+  const { style, page } = useTextSize(dashboard.style, view.text);
   return (
-    <>
+    <div className="sized" style={page}>
       <div className="page-head">
-        <div>
+        <div className="grow">
           {title ?? <h1>{dashboard.title}</h1>}
           {/* Its room is kept: charts that are being looked at must not move down for it. */}
           <div className={placed.some(isCompared) ? 'head-words compared' : 'head-words'}>
@@ -86,6 +96,13 @@ export function BoardView(props: BoardViewProps) {
             <p className="outlook quiet small">{sayOutlook(placed, readings)}</p>
           </div>
         </div>
+        {placed.length > 0 && (
+          <TextSizeChoice
+            usual={dashboard.style.textSize}
+            own={view.text}
+            onChange={(size) => change(() => ({ text: size }))}
+          />
+        )}
       </div>
       <DialStrip
         charts={placed}
@@ -109,7 +126,7 @@ export function BoardView(props: BoardViewProps) {
               <ChartSheet
                 chart={chart}
                 link={link}
-                style={dashboard.style}
+                style={style}
                 {...{ view, hands, pointing, lit }}
                 notes={flown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
                 onReading={onReading}
@@ -131,11 +148,7 @@ export function BoardView(props: BoardViewProps) {
           />
         </div>
       )}
-      <Peek
-        charts={dashboard.charts}
-        style={dashboard.style}
-        {...{ link, view, pointing, readings }}
-      />
+      <Peek charts={dashboard.charts} style={style} {...{ link, view, pointing, readings }} />
       <Suspense fallback={null}>
         {draft && (
           <NoteEditor
@@ -146,7 +159,7 @@ export function BoardView(props: BoardViewProps) {
           />
         )}
       </Suspense>
-    </>
+    </div>
   );
 }
 

@@ -1,8 +1,8 @@
-import { Suspense, useState } from 'react';
+import { type CSSProperties, Suspense, useState } from 'react';
 import type { Reading } from '../../core/reading';
 import { SidePanel } from '../hands';
 import { type FigureAsked, FiguresTable, RowsBehindPanel } from '../figures';
-import { type Highlight, placeOf } from '../picture';
+import { type Highlight, placeOf, textScale } from '../picture';
 import { InWords } from '../plot';
 import { middleDay } from '../pointing';
 import type { Day } from '../../core/calendar';
@@ -30,13 +30,18 @@ export function SheetFigures(props: SheetFiguresProps) {
   return (
     <>
       <SidePanel title={`Figures of ${reading.title}`} onClose={onClose}>
-        <InWords reading={reading} />
-        <FiguresTable
-          {...{ reading, highlight, onHighlight, litPeriod }}
-          // A period of the calendar is highlighted in all charts.
-          onLightPeriod={reading.axis === 'calendar' ? lightPeriod : undefined}
-          onAsk={mayAsk ? setAsked : undefined}
-        />
+        <div
+          className="sized-panel"
+          style={{ '--text': textScale[reading.look.textSize] } as CSSProperties}
+        >
+          <InWords reading={reading} />
+          <FiguresTable
+            {...{ reading, highlight, onHighlight, litPeriod }}
+            // A period of the calendar is highlighted in all charts.
+            onLightPeriod={reading.axis === 'calendar' ? lightPeriod : undefined}
+            onAsk={mayAsk ? setAsked : undefined}
+          />
+        </div>
       </SidePanel>
       <Suspense fallback={null}>
         {asked && (

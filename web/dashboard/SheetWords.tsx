@@ -35,6 +35,7 @@ export function SheetWords(props: SheetWordsProps) {
         {lit && <strong>{lit} highlighted, </strong>}
         {reading?.described}
         {leftOut}
+        {reading?.unmet.map((sentence) => ` ${sentence}`)}
       </p>
     </>
   );

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { textSizes } from '../../core/chart';
 import type { Narrowing } from '../../core/narrowing';
 import { readView, withHeld, withNarrowing, writeView } from './readerView';
 
@@ -27,6 +28,7 @@ const views = fc.record({
     { noNullPrototype: true },
   ),
   held: fc.uniqueArray(day, { maxLength: 2 }),
+  text: fc.constantFrom(null, ...textSizes),
   narrowings: fc.constantFrom<Narrowing[]>(
     [],
     [{ kind: 'line', chart: 4, series: 'series', word: 'North. East & more' }],
@@ -49,7 +51,7 @@ it('comes back from the address as it was written, beside what else stands there
 
 it('leaves out of an address what it cannot understand', () => {
   const address = new URLSearchParams(
-    'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b&near.3=9~2',
+    'held=2026-02-30,soon,2026-03-01&period.4=never&only.dates=4.soon.2026&only.x=1.a.b&near.3=9~2&text=huge',
   );
   expect(readView(address)).toEqual({
     dials: {},
@@ -58,6 +60,7 @@ it('leaves out of an address what it cannot understand', () => {
     near: {},
     held: [20_513],
     narrowings: [],
+    text: null,
   });
 });
 

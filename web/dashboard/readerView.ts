@@ -1,4 +1,5 @@
 import { type Day, formatDay, parseDay } from '../../core/calendar';
+import { type TextSize, textSizes } from '../../core/chart';
 import type { Narrowing } from '../../core/narrowing';
 import type { DialValue } from '../../core/dials';
 import type { Span } from '../../core/reading';
@@ -17,6 +18,8 @@ export interface ReaderView {
   held: readonly Day[];
   /** what was picked in a chart and narrows the others, at most one of a kind */
   narrowings: readonly Narrowing[];
+  /** how large the reader has all text; null: as the author has it */
+  text: TextSize | null;
 }
 
 /** Holds a date, or lets it go if it is held; a third one takes the place of the second. */
@@ -37,7 +40,8 @@ const grain = 'grain.';
 const near = 'near.';
 const held = 'held';
 const only = 'only.';
-const prefixes = [dial, period, grain, near, held, only];
+const text = 'text';
+const prefixes = [dial, period, grain, near, held, only, text];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -48,6 +52,7 @@ export function readView(params: URLSearchParams): ReaderView {
   const days = (params.get(held) ?? '').split(',').flatMap((text) => parseDay(text) ?? []);
   return {
     held: days.slice(0, 2),
+    text: textSizes.find((size) => size === params.get(text)) ?? null,
     narrowings: under(only).flatMap(([kind, value]) => narrowingOf(kind, value) ?? []),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
     grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
@@ -83,6 +88,7 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
     ...spans,
     ...dates,
     ...narrowed,
+    ...(view.text === null ? [] : [[text, view.text]]),
   ]);
 }
 

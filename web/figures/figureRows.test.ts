@@ -81,6 +81,7 @@ const reading: Reading = {
   axis: 'calendar',
   shape: 'row',
   remarks: [],
+  unmet: [],
   emphasis: null,
   choice: null,
   described: '',
@@ -120,7 +121,8 @@ const reading: Reading = {
     textSize: 'usual',
     periods: { dates: 'words', yearStart: 1 },
     shown: plainAxes.shown,
-    titles: { first: '', second: '' },
+    wholeDates: false,
+    titles: { along: '', first: '', second: '' },
     names: { as: 'ends', yardsticks: false },
   },
 };

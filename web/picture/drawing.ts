@@ -33,6 +33,8 @@ export interface Drawing {
   legend: LegendEntry[];
   /** how many names and labels found no room, and are not drawn */
   leftOut: number;
+  /** how many panels found none */
+  undrawn: number;
   sizes: TextSizes;
   /** panels are too small for a card beside the pointer */
   compact: boolean;
@@ -56,7 +58,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     compact,
   };
   const laid = layPanels(reading, options, drawn);
-  const { panels, legend, leftOut } = laid;
+  const { panels, legend, leftOut, undrawn } = laid;
   return {
     data: panels.flatMap((each) => tracesOf(reading, each, options)),
     layout: {
@@ -79,6 +81,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
     panels,
     legend,
     leftOut,
+    undrawn,
     sizes: drawn.sizes,
     compact,
   };
@@ -136,6 +139,9 @@ function layoutOf(
   };
 }
 
-/** How many labels found no room, as said after what is drawn; empty when all have theirs. */
-export const sayLeftOut = ({ leftOut }: Pick<Drawing, 'leftOut'>): string =>
-  leftOut === 0 ? '' : `; ${leftOut} ${leftOut === 1 ? 'label has' : 'labels have'} no room here`;
+const counted = (count: number, one: string, several: string) =>
+  count === 0 ? '' : `; ${count} ${count === 1 ? `${one} has` : `${several} have`} no room here`;
+
+/** How many labels and panels found no room, as said after what is drawn; empty when all have theirs. */
+export const sayLeftOut = ({ leftOut, undrawn }: Pick<Drawing, 'leftOut' | 'undrawn'>): string =>
+  counted(leftOut, 'label', 'labels') + counted(undrawn, 'panel', 'panels');

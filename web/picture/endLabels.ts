@@ -4,8 +4,10 @@ import { letteredIn, page } from '../look';
 import { plotBottom, type Measure, toX, toY } from './geometry';
 import { type Highlight, isAway, isLit } from './highlight';
 import { wrapped } from './letters';
+import { letteredAs } from './letteredAs';
 import { atEnd, atStart, type Named } from './namedAt';
 import { geometryOn, type PlacedPanel } from './panels';
+import { type Flown, wordAt } from './pennants';
 import { textSizes } from './textSizes';
 
 /** A name at the end of a line, or the value of a yardstick. */
@@ -61,7 +63,7 @@ interface Naming {
 /** The names beside a panel, moved apart where they would touch; those without room are left out whole. */
 export function endLabels(
   reading: Reading,
-  placed: PlacedPanel,
+  placed: Flying,
   naming: Naming,
 ): { labels: EndLabel[]; leftOut: number } {
   if (!placed.named || reading.headline) return { labels: [], leftOut: 0 };
@@ -95,6 +97,21 @@ export function endLabels(
   };
 }
 
+/** A panel with what flies over it. */
+type Flying = PlacedPanel & { flown: readonly Flown[] };
+
+/** What a column of names has of the picture: it begins beneath words that fly over it. */
+function columnBeside(
+  { geometry, row, column: across, flown }: Flying,
+  { from, to }: { from: number; to: number },
+) {
+  const isOver = flown.some((each) => {
+    const { left, right } = wordAt(toX(geometry, each.day), each, across);
+    return each.level >= 0 && right > from && left < to;
+  });
+  return { from: isOver ? geometry.top : row.from, to: row.to };
+}
+
 /** A column of names: between two places across, and where their lines end. */
 interface Column {
   from: number;
@@ -112,7 +129,7 @@ interface Fitting extends Named {
 
 function column(
   all: readonly Named[],
-  placed: PlacedPanel,
+  placed: Flying,
   { highlight, measure, size }: Naming,
   { from, to, line, before }: Column,
 ): { labels: EndLabel[]; leftOut: number } {
@@ -123,7 +140,7 @@ function column(
     const wanted = toY(geometryOn(placed, named.second), named.value);
     return lines ? [{ ...named, lines, wanted, height: 0 }] : [];
   });
-  const { row: own } = placed;
+  const own = columnBeside(placed, before ? { from: 0, to } : { from, to: geometry.width });
   const low = Math.max(own.from, geometry.top - 20);
   const high = Math.min(own.to, plotBottom(geometry) + 8);
   const rows = fitting.reduce((sum, { lines }) => sum + lines.length, 0);
@@ -195,8 +212,5 @@ function standing(
 function labelColour(series: ReadSeries | null, highlight: Highlight): string {
   if (!series) return page.accent;
   if (isAway(highlight, series.id)) return page.third;
-  const { pieces, stroke } = series;
-  const own = pieces.some(({ colour }) => colour === stroke.colour);
-  const last = pieces.findLast(({ rule }) => rule !== null);
-  return letteredIn((!own && last?.colour) || stroke.colour);
+  return letteredAs(series);
 }

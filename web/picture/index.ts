@@ -16,3 +16,4 @@ export { flownRow } from './pennants';
 export { placeOf } from './placeOf';
 export { roundOn } from './roundOn';
 export { seriesAt } from './seriesAt';
+export { textScale } from './textSizes';

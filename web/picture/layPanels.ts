@@ -16,7 +16,15 @@ import {
   type YardstickLetter,
   yardstickLetters,
 } from './letters';
-import { type Inset, type PanelRoom, type PlacedPanel, placePanels, roomForValues } from './panels';
+import {
+  type Inset,
+  type PanelRoom,
+  type PlacedPanel,
+  panelsWithRoom,
+  placePanels,
+  roomForValues,
+  titleWidth,
+} from './panels';
 import { type Flown, flownRow, flyPennants, notesOfPanel } from './pennants';
 
 /** A panel as it is drawn, with what is laid over it. */
@@ -32,40 +40,47 @@ export interface Laid {
   panels: DrawnPanel[];
   legend: LegendEntry[];
   leftOut: number;
+  /** how many panels found no room */
+  undrawn: number;
   /** the room around the panels, in pixels */
-  across: Pick<PanelRoom, 'left' | 'second'>;
+  across: Pick<PanelRoom, 'left' | 'second' | 'below'>;
 }
 
-const titleHeight = 22;
+/** How high a panel's title is, of the size of its letters. */
+const titleLine = 1.76;
 
 /** Above the panels, so that no stroke at their top is cut, in pixels. */
 const headroom = 8;
 
 /** Lays out the panels of a reading: first what stands around them, then what is written in them. */
-export function layPanels(reading: Reading, options: DrawingOptions, drawn: DrawnWith): Laid {
+export function layPanels(all: Reading, options: DrawingOptions, drawn: DrawnWith): Laid {
   const { width, height, highlight, notes, measure, roomAtLeft = 0 } = options;
   const { axis, size, sizes } = drawn;
   const fontSize = sizes.scale;
-  const names = roomForNames(reading, width, measure);
+  const names = roomForNames(all, width, measure);
   const values = (which: 'first' | 'second') =>
-    axis.staffed ? roomForValues(reading, which, size, measure, fontSize) : 0;
-  const legend = layLegend(reading, { width, height }, measure);
-  const { shown } = reading.look;
+    axis.staffed ? roomForValues(all, which, size, measure, fontSize) : 0;
+  const legend = layLegend(all, { width, height }, measure);
+  const { shown, titles } = all.look;
   const beside = {
     width,
     height,
-    left: Math.max(headlineRoom(reading, width, measure), names.start, values('first'), roomAtLeft),
+    left: Math.max(headlineRoom(all, width, measure), names.start, values('first'), roomAtLeft),
     right: names.end,
     legend: legend.height,
     second: values('second'),
-    title: reading.panels.length > 1 ? titleHeight : 0,
+    title: all.panels.length > 1 ? Math.round(sizes.name * titleLine) : 0,
     inset: noInset,
   };
-  const [narrow] = placePanels(reading, { ...beside, above: [], below: 0 });
+  const [narrow] = placePanels(all, { ...beside, above: [], below: 0 });
   const plot = narrow ? plotWidth(narrow.geometry) : width;
   const beneath = shown.scales ? size.tape + size.gap + 2 : 4;
-  const below = shown.dates ? axis.height(size, fontSize, reading, plot) : beneath;
+  const below =
+    (shown.dates ? axis.height(size, fontSize, all, plot) : beneath) +
+    (axis.staffed && titles.along !== '' ? titleWidth : 0);
   const across = { ...beside, below };
+  const withRoom = panelsWithRoom(all, { ...across, above: [headroom] });
+  const reading = { ...all, panels: all.panels.slice(0, withRoom) };
   const fly = (placed: PlacedPanel, at: number) =>
     flyPennants(reading, placed, {
       notes: notesOfPanel(notes, reading, placed.panel),
@@ -103,6 +118,7 @@ export function layPanels(reading: Reading, options: DrawingOptions, drawn: Draw
   return {
     panels,
     legend: legend.entries,
+    undrawn: all.panels.length - panels.length,
     leftOut: panels.reduce((sum, each) => sum + each.leftOut, legend.leftOut),
     across,
   };

@@ -28,6 +28,7 @@ const yardsticks: Record<string, Record<string, unknown>> = {
   dates: { from: '2026-03-10', to: null },
   recurring: { each: 'quarterEnd', weekday: 1 },
   place: { at: 'Mar 2026' },
+  dialPlace: { dial: 'month' },
   foundPlace: { series: 'Fares', is: 'highest' },
   firstBeyond: { series: 'Fares', side: 'over', level: 13 },
   recorded: { sourceId: 1, date: 'Day', label: 'What' },
@@ -39,6 +40,9 @@ function drawn(yardstick: Record<string, unknown>) {
   const definition = testChart({
     series: [testSeries('Fares', { split }), testSeries('Budget', { role: 'budget', split })],
     arrangement: { kind: 'panels', shape: 'row', ownAxes: false },
+    dials: [
+      { kind: 'choice', id: 'month', name: 'Month', value: 'Mar 2026', choices: ['Mar 2026'] },
+    ],
     yardsticks: [{ id: 'it', name: 'It', ...yardstick } as unknown as StyledYardstick],
   });
   const of = (figures: number[]) =>

@@ -54,7 +54,9 @@ export interface PanelRoom {
 
 /** A panel narrower than this shows no course; then they go on in the next row. */
 const narrowest = 104;
-/** Nor does one lower than this. */
+/** One narrower than this is not drawn. */
+const least = 30;
+/** Nor does one lower than this show one. */
 const lowest = 34;
 const between = { across: 18, down: 12 };
 
@@ -157,23 +159,41 @@ export function ownAxes({ panels }: Reading): boolean {
 }
 
 /** In how many columns and rows panels stand: rather narrow than too low to show a course. */
-function gridOf({ panels, shape }: Reading, room: PanelRoom) {
+function gridOf(reading: Reading, room: PanelRoom) {
+  const { panels, shape } = reading;
   const count = Math.max(1, panels.length);
-  const above = room.title + between.down + Math.max(0, ...room.above) + lowest;
-  // Over one axis it is said once; beside each other each has its own.
-  const fit = (free: number, each: number) => Math.max(1, Math.floor(free / each));
-  const free = room.height - room.legend;
-  if (shape === 'stack' && count <= fit(free - room.below, above))
-    return { columns: 1, rows: count };
-  const fitting = fit(room.width - room.left - room.right, narrowest + between.across);
+  const { rows: mostRows, stacked } = mostOf(reading, room);
+  if (shape === 'stack' && count <= stacked) return { columns: 1, rows: count };
+  const fitting = columnsOf(reading, room, narrowest);
   const square = Math.ceil(Math.sqrt((count * room.width) / (room.height * 1.8)));
   const wanted = shape === 'row' ? count : Math.max(1, square);
-  const rows = Math.min(
-    fit(free, above + room.below),
-    Math.ceil(count / Math.min(count, wanted, fitting)),
-  );
+  const rows = Math.min(mostRows, Math.ceil(count / Math.min(count, wanted, fitting)));
   const columns = Math.ceil(count / rows);
   return { columns, rows: Math.ceil(count / columns) };
+}
+
+const fit = (free: number, each: number) => Math.max(1, Math.floor(free / each));
+
+/** How many panels stand beside each other, none narrower than some pixels. */
+function columnsOf(reading: Reading, room: PanelRoom, least: number): number {
+  const gap = between.across + (ownAxes(reading) ? room.left + room.second : 0);
+  return fit(room.width - room.left - room.right - room.second + gap, least + gap);
+}
+
+/** How many rows there is room for, and how many panels over one axis. */
+function mostOf({ panels }: Reading, room: PanelRoom) {
+  const above = room.title + between.down + Math.max(0, ...room.above) + lowest;
+  const free = room.height - room.legend;
+  // Over one axis it is said once; beside each other each has its own.
+  const stacked = fit(free - room.below, above);
+  const rows = panels.length > 1 ? fit(free + between.down, above + room.below) : 1;
+  return { rows, stacked };
+}
+
+/** How many panels there is room for at all; what is more is not drawn, and said. */
+export function panelsWithRoom(reading: Reading, room: PanelRoom): number {
+  const { rows, stacked } = mostOf(reading, room);
+  return Math.max(columnsOf(reading, room, least) * rows, reading.shape === 'stack' ? stacked : 0);
 }
 
 /** How wide a title is that is written along an axis, in pixels. */

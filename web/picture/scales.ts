@@ -169,11 +169,11 @@ export function axesOf(
   };
 }
 
-/** What is written along the value axes, outside their values. */
+/** What is written along the axes, outside their values and dates. */
 export function axisTitles(
   { look: { titles } }: Reading,
   placed: PlacedPanel,
-  { left, second }: { left: number; second: number },
+  { left, second, below }: { left: number; second: number; below: number },
   fontSize: number,
 ): Partial<Annotations>[] {
   const { xDomain, yDomain } = axisOf(placed);
@@ -198,6 +198,15 @@ export function axisTitles(
       : []),
     ...(placed.secondValued
       ? written(titles.second, { x: 1, xanchor: 'right', xshift: second, textangle: '90' })
+      : []),
+    ...(placed.taped
+      ? written(titles.along, {
+          x: 0.5,
+          y: 0,
+          yanchor: 'bottom',
+          xanchor: 'center',
+          yshift: -below,
+        })
       : []),
   ];
 }

@@ -1,3 +1,4 @@
+import type { TextSize } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 
 /** The sizes of a picture's lettering, in pixels. */
@@ -8,10 +9,16 @@ export interface TextSizes {
   name: number;
 }
 
-const more = { small: -1, usual: 0, large: 2 };
+/** How much larger than usual each size is, as a factor. */
+export const textScale: Readonly<Record<TextSize, number>> = {
+  small: 0.92,
+  usual: 1,
+  large: 1.17,
+  largest: 1.36,
+};
 
 /** How large a picture is lettered: as its dashboard says, and less where it is small. */
 export function textSizes({ textSize }: Reading['look'], compact: boolean): TextSizes {
-  const own = more[textSize];
-  return { scale: (compact ? 11 : 12) + own, name: 12.5 + own };
+  const scale = textScale[textSize];
+  return { scale: (compact ? 11 : 12) * scale, name: 12.5 * scale };
 }

@@ -58,22 +58,24 @@ function Legend({
   highlight,
   onToggle,
 }: Omit<EndLabelsProps, 'drawing' | 'reading'> & { entries: Drawing['legend'] }) {
-  return entries.map(({ series, text, stroke, rules, left, width, top }) => {
+  return entries.map(({ series, text, stroke, rules, lettered, left, width, top }) => {
     const inside = (
       <>
         <StrokeSample stroke={stroke} rules={rules} /> <span>{text}</span>
       </>
     );
-    const style = { left, width, top };
+    const style = { left, width, top, color: lettered ?? undefined };
+    const isStrong = lettered !== null || (series !== null && isLit(highlight, series));
+    const className = isStrong ? 'legend-entry strong' : 'legend-entry';
     return series === null ? (
-      <span key={text} className="legend-entry" style={style} title={text}>
+      <span key={text} className={className} style={style} title={text}>
         {inside}
       </span>
     ) : (
       <button
         key={series}
         type="button"
-        className={isLit(highlight, series) ? 'legend-entry strong' : 'legend-entry'}
+        className={className}
         style={style}
         title={text}
         aria-pressed={isLit(highlight, series)}

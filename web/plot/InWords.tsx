@@ -11,7 +11,7 @@ export function InWords({ reading }: { reading: Reading }) {
   return (
     <>
       <p className="quiet">{reading.standing}</p>
-      {[...reading.outlook, ...reading.remarks].map((sentence) => (
+      {[...reading.outlook, ...reading.remarks, ...reading.unmet].map((sentence) => (
         <p key={sentence} className="quiet small">
           {sentence}
         </p>

@@ -17,6 +17,8 @@ export type EdgeNames = (dial: string) => string;
 export interface EdgeKind<Definition extends { kind: string }> extends Kind<Definition> {
   /** its words, before "of Fare revenue" */
   say: (definition: Definition, names: EdgeNames) => string;
+  /** by which definition, where there are several: after its words; left out: there is one */
+  by?: (definition: Definition) => string;
   sentence: Said<Definition>;
   find: (definition: Definition, context: YardstickContext) => FoundEdge;
 }

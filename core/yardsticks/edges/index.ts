@@ -46,5 +46,7 @@ export function sayEdges(edges: readonly Edge[], context: YardstickContext): str
       one === '' && 'series' in edge ? ` ${sayScope(context, edge.series, edge.scope)}` : '';
     return `${sayEdge(edge)}${of}`;
   });
-  return `${words.join(' to ')}${one && ` ${one}`}`;
+  const definitions = new Set(edges.flatMap((edge) => kindOf(edge).by?.(edge) ?? []));
+  const by = [...definitions].map((each) => `, ${each}`).join('');
+  return `${words.join(' to ')}${one && ` ${one}`}${by}`;
 }

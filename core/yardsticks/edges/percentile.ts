@@ -33,6 +33,7 @@ export const percentileEdge: EdgeKind<PercentileEdge> = {
       .slot('series', partName('series')),
   ),
   say: ({ percent }) => `${writeOrdinal(percent)} percentile`,
+  by: () => 'between figures',
   find: ({ percent, series, scope }, context) => ({
     value: percentile(finishedOf(context, series, scope), percent / 100),
     exact: false,

@@ -2,6 +2,7 @@ import { said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdges } from '../edges';
 import { constantEdges, firstSeries, nothingFound, type YardstickKind } from './kind';
+import { onWhichAxis } from './onWhichAxis';
 
 /** A band between two values; its edges belong to it. */
 export interface BandDefinition {
@@ -11,6 +12,8 @@ export interface BandDefinition {
   from: Edge;
   to: Edge;
   onAxis: boolean;
+  /** found from no series, it chooses its axis; missing: that of the series held against it */
+  onSecond?: boolean;
 }
 
 export const band: YardstickKind<BandDefinition> = {
@@ -21,7 +24,8 @@ export const band: YardstickKind<BandDefinition> = {
     .slot('from', edgeEntry)
     .words(' to ')
     .slot('to', edgeEntry)
-    .option('onAxis', false, said(true, 'on the value axis')),
+    .option('onAxis', false, said(true, 'on the value axis'))
+    .option('onSecond', undefined, onWhichAxis),
   schema: () =>
     object({
       id: string().required().max(40),
@@ -30,6 +34,7 @@ export const band: YardstickKind<BandDefinition> = {
       from: edgeSchema,
       to: edgeSchema,
       onAxis: boolean().required(),
+      onSecond: boolean(),
     }),
   named: ({ from, to }) => {
     const both = (kind: Edge['kind']) => from.kind === kind && to.kind === kind;

@@ -2,6 +2,7 @@ import { choice, said, Sentence } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge, sayEdges } from '../edges';
 import { constantEdges, firstSeries, nothingFound, type YardstickKind } from './kind';
+import { onWhichAxis } from './onWhichAxis';
 
 export const shadings = ['none', 'beneath', 'above'] as const;
 export type Shading = (typeof shadings)[number];
@@ -14,6 +15,8 @@ export interface LineDefinition {
   value: Edge;
   shading: Shading;
   onAxis: boolean;
+  /** found from no series, it chooses its axis; missing: that of the series held against it */
+  onSecond?: boolean;
 }
 
 const draftOf = (value: Edge): Omit<LineDefinition, 'id' | 'name'> => ({
@@ -37,7 +40,8 @@ export const line: YardstickKind<LineDefinition> = {
     .words('a line at ')
     .slot('value', edgeEntry)
     .option('shading', 'none', choice({ beneath: 'shaded beneath', above: 'shaded above' }))
-    .option('onAxis', true, said(false, 'off the value axis')),
+    .option('onAxis', true, said(false, 'off the value axis'))
+    .option('onSecond', undefined, onWhichAxis),
   schema: () =>
     object({
       id: string().required().max(40),
@@ -46,6 +50,7 @@ export const line: YardstickKind<LineDefinition> = {
       value: edgeSchema,
       shading: mixed<Shading>().oneOf(shadings).default('none'),
       onAxis: boolean().required(),
+      onSecond: boolean(),
     }),
   named: ({ value }) => nameOfEdge(value),
   heldAs: 'level',

@@ -1,6 +1,7 @@
 import { band } from './band';
 import { between } from './between';
 import { dates } from './dates';
+import { dialPlace } from './dialPlace';
 import { firstBeyond } from './firstBeyond';
 import { foundDate } from './foundDate';
 import { foundPlace } from './foundPlace';
@@ -26,5 +27,6 @@ export const all = [
   recorded,
   place,
   foundPlace,
+  dialPlace,
   firstBeyond,
 ];

@@ -1,6 +1,6 @@
 import { mixed, object, string } from 'yup';
-import type { Position } from '../../arrangements';
 import { Sentence, word } from '../../sentences';
+import type { YardstickContext } from '../context';
 import type { YardstickKind } from './kind';
 import { standsAt } from './standsAt';
 
@@ -27,10 +27,13 @@ export const place: YardstickKind<PlaceDefinition> = {
       at: string().defined().max(500),
     }),
   named: ({ at }) => at.slice(0, 120) || 'Place',
-  find: ({ at }, context) => {
-    const figure = at.trim() === '' ? NaN : Number(at.replaceAll(',', ''));
-    const isIt = ({ label, middle }: Position) =>
-      label === at || (context.axis === 'numbers' && middle === figure);
-    return standsAt(context, context.positions.findIndex(isIt));
-  },
+  find: ({ at }, context) => standsAt(context, placeCalled(context, at)),
 };
+
+/** The place of a word along the axis, or of a figure as it is written, from 0; -1 for none. */
+export function placeCalled({ axis, positions }: YardstickContext, at: string): number {
+  const figure = at.trim() === '' ? NaN : Number(at.replaceAll(',', ''));
+  return positions.findIndex(
+    ({ label, middle }) => label === at || (axis === 'numbers' && middle === figure),
+  );
+}

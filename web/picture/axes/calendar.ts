@@ -1,24 +1,43 @@
 import type { Annotations, Shape } from 'plotly.js';
 import type { Reading } from '../../../core/reading';
 import { page } from '../../look';
-import { plotWidth, type ScaleSize } from '../geometry';
+import type { Day } from '../../../core/calendar';
+import { type ScaleSize, toX } from '../geometry';
 import { axisOf } from '../scales';
 import type { PlacedPanel } from '../panels';
 import type { AxisDrawing } from './axisDrawing';
 import { layTape, type Tape } from './tape';
 
+/** About how wide a letter is of its size. */
+const letter = 0.52;
+
 /** The date axis as a measuring tape: blocks that are the periods. */
 export const calendarAxis: AxisDrawing = {
   staffed: true,
-  height: ({ tape, gap }, fontSize) => tape + gap + 2 * fontSize + 12,
-  shapes: (reading, placed, size) => tapeShapes(tapeOf(reading, placed), placed, size),
+  height: ({ tape, gap }, fontSize, { look }) =>
+    tape + gap + (look.wholeDates ? 1 : 2) * fontSize + 12,
+  shapes: (reading, placed, size) => tapeShapes(tapeOf(reading, placed, 12), placed, size),
   labels: (reading, placed, size, fontSize) =>
-    tapeLabels(tapeOf(reading, placed), placed, size, fontSize),
+    tapeLabels(tapeOf(reading, placed, fontSize), placed, size, fontSize),
 };
 
-export function tapeOf({ positions, grain, look }: Reading, { geometry }: PlacedPanel): Tape {
-  const first = positions[0]?.start ?? 0;
-  return layTape(first, positions.at(-1)?.next ?? 1, grain, plotWidth(geometry), look.periods);
+export function tapeOf(
+  { positions, grain, look }: Reading,
+  { geometry }: PlacedPanel,
+  fontSize: number,
+): Tape {
+  const [first, next] = [positions[0]?.start ?? 0, positions.at(-1)?.next ?? 1];
+  const pixels = toX(geometry, next) - toX(geometry, first);
+  const names = new Map(positions.map(({ start, label }) => [start, label]));
+  const longest = Math.max(0, ...positions.map(({ label }) => label.length));
+  const whole = {
+    write: (start: Day) => names.get(start) ?? '',
+    widest: longest * letter * fontSize,
+  };
+  return layTape(first, next, grain, pixels, {
+    ...look.periods,
+    ...(look.wholeDates && { whole }),
+  });
 }
 
 export function tapeShapes(

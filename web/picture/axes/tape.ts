@@ -21,19 +21,44 @@ export function layTape(
   next: Day,
   grain: Grain,
   pixels: number,
-  style?: PeriodStyle,
+  style?: PeriodStyle & { whole?: Whole },
 ): Tape {
   const longer = grains.slice(grains.indexOf(grain));
   const starts = (unit: Grain) => periodsBetween(first, next - 1, unit);
   const roomy = (least: (unit: Grain) => number) =>
     longer.find((unit) => pixels / starts(unit).length >= least(unit)) ?? 'year';
+  const edgesOf = (unit: Grain) => [...starts(unit).map((start) => Math.max(start, first)), next];
   const blocks = roomy(() => narrowestBlock);
+  const whole = style?.whole;
+  if (whole)
+    return {
+      edges: edgesOf(blocks),
+      labels: wholeLabels(starts(grain), { ...whole, next, pixels }),
+    };
   const labelled = roomy((unit) => labelRoom[unit]);
-  const edges = [...starts(blocks).map((start) => Math.max(start, first)), next];
   return {
-    edges,
+    edges: edgesOf(blocks),
     labels: tapeLabels(starts(labelled), labelled, { grain, first, next, pixels, style }),
   };
+}
+
+/** Dates that are written whole: how each is, and how wide the widest, in pixels. */
+interface Whole {
+  write: (start: Day) => string;
+  widest: number;
+}
+
+/** Each period by its whole name, or every so manieth where they would touch: the last among them. */
+function wholeLabels(
+  starts: Day[],
+  { write, widest, next, pixels }: Whole & { next: Day; pixels: number },
+): Tape['labels'] {
+  const stride = Math.max(1, Math.ceil((starts.length * (widest + 8)) / pixels));
+  return starts.flatMap((start, place) =>
+    (starts.length - 1 - place) % stride === 0
+      ? [{ at: (start + nextEdge(starts, start, next)) / 2, short: write(start), of: '' }]
+      : [],
+  );
 }
 
 /** What a tape is laid for. */

@@ -6,7 +6,7 @@ export const yearAxis: AxisDrawing = {
   ...calendarAxis,
   height: ({ tape, gap }, fontSize) => tape + gap + fontSize + 10,
   labels: (reading, placed, size, fontSize) => {
-    const tape = tapeOf(reading, placed);
+    const tape = tapeOf(reading, placed, fontSize);
     const labels = tape.labels.map((label) => ({ ...label, of: '' }));
     return tapeLabels({ ...tape, labels }, placed, size, fontSize);
   },

@@ -6,7 +6,7 @@ import { markerRoom } from './sides';
 export const noInset: Inset = { left: 0, right: 0, top: 0, bottom: 0 };
 
 /** What labels take of a panel at most, on one side of it. */
-const mostShare = { across: 0.4, down: 0.5 };
+const mostShare = { across: 0.4, down: 0.7 };
 
 /**
  * The room that labels need between what is drawn and the edges of their panels, so that each can stand

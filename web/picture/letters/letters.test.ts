@@ -231,8 +231,8 @@ function strokesOf({ data, layout }: Drawing, [width, height]: readonly number[]
 /** How many labels a reading asks for. */
 function asked(reading: Reading, drawing: Drawing) {
   const points =
-    reading.axis === 'ends' ? [] : reading.panels.flatMap(({ standouts }) => standouts);
-  const within = reading.panels.flatMap(({ yardsticks }) =>
+    reading.axis === 'ends' ? [] : drawing.panels.flatMap(({ panel }) => panel.standouts);
+  const within = drawing.panels.flatMap(({ panel: { yardsticks } }) =>
     yardsticks
       .filter(({ look, label }) => look.label.at === 'inside' && label !== '')
       .flatMap(({ days, stretches, value, bands, edges }) =>
