@@ -19,6 +19,7 @@ const coreOrder = [
   'gaps',
   'arrangements',
   'dials',
+  'emphasis',
   'yardsticks',
   'conditions',
   'standouts',

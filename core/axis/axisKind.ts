@@ -2,6 +2,7 @@ import type { Grain } from '../calendar';
 import type { AxisColumn } from '../frame';
 import type { Said } from '../sentences';
 import type { Kind } from '../registry';
+import type { WordOrder } from './words';
 
 /** One kind of what stands along a chart's axis: what it is, and how it says itself. */
 export interface AxisKind<Definition extends { kind: string }> extends Kind<Definition> {
@@ -10,7 +11,7 @@ export interface AxisKind<Definition extends { kind: string }> extends Kind<Defi
   /** the column whose figures or words stand along it; left out: dates do */
   column?: (definition: Definition) => AxisColumn;
   /** words in the order that somebody gave them; left out: they have their own, or the file's */
-  order?: (definition: Definition) => readonly string[];
+  order?: (definition: Definition) => { words: readonly string[]; by: WordOrder | null };
   /** the same for those who only read: what stands along the axis comes with the figures */
   forReaders?: (definition: Definition) => Definition;
   sentence: Said<Definition>;

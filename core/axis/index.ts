@@ -9,6 +9,8 @@ import { words } from './words';
 
 const all = [periods, recorded, numbers, words];
 
+export type { WordOrder } from './words';
+
 /** What stands along a chart's axis. */
 export type AxisDefinition = DefinitionOf<(typeof all)[number]>;
 

@@ -5,6 +5,7 @@ import type { DerivedDefinition } from '../derived';
 import type { DialDefinition } from '../dials';
 import type { Ranking } from '../frame';
 import type { GapTreatment } from '../gaps';
+import type { EmphasisDefinition } from '../emphasis';
 import type { FiguresDefinition } from '../origins';
 import type { Side, PickDefinition, PickScope, Ties } from '../standouts';
 import type { Scope, YardstickDefinition } from '../yardsticks';
@@ -14,6 +15,7 @@ import type { AxesDefinition } from './axes';
 import type { ReplayDefinition } from './replay';
 import type { ChartFilter } from './chartFilters';
 import type { Role } from './roles';
+import type { SheetDefinition } from './sheet';
 import type { SpanDefinition } from './spans';
 import type { Colour, Dash, StrokeDefinition } from './strokes';
 import type { LinkingDefinition } from './linking';
@@ -31,6 +33,10 @@ export interface SplitDefinition {
   coloured: string[];
   /** a column whose words give the colours: lines of one word share one; null: each has its own */
   colourBy: string | null;
+  /** all of them wear the series' own colour, or grey, rather than one each */
+  alike?: true;
+  /** those that stand apart, in ink */
+  inInk?: string[];
   /** only the first so many, and the rest as one; null draws all */
   top: { count: number; by: Ranking } | null;
 }
@@ -126,7 +132,7 @@ export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' 
   /** what its figures are derived as, in words; left out where they are as recorded */
   derivedAs?: string;
   /** how a split line is told from its neighbours; null without a split */
-  split: object | null;
+  split: Pick<SplitDefinition, 'alike' | 'inInk'> | null;
 }
 
 /** A chart as those who only read it know it: without where its figures come from. */
@@ -169,6 +175,10 @@ export interface ChartDefinition {
   standouts: StandoutDefinition[];
   /** the line that is highlighted when the chart is opened; null: none */
   emphasis: string | null;
+  /** more than one line, or lines that are found, in its place; missing: none are */
+  emphasises?: EmphasisDefinition;
+  /** missing: white, with hairlines between panels */
+  sheet?: SheetDefinition;
   /** missing: readers may replay it, without words of the author's */
   replay?: ReplayDefinition;
   /** its notes stand in the list alone, and fly over no picture of it */

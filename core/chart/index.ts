@@ -67,7 +67,14 @@ export {
   type StrokeDefinition,
   strokeWidths,
 } from './strokes';
-export { type PeekDefinition, plainLinking, type LinkingDefinition } from './linking';
+export {
+  type PeekLine,
+  plainPeekLine,
+  type PeekDefinition,
+  plainLinking,
+  type LinkingDefinition,
+} from './linking';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, plainLook, type YardstickLook } from './yardstickLook';
 export { type Side, sides } from '../standouts';
+export { plainSheet, type SheetDefinition } from './sheet';

@@ -1,7 +1,34 @@
-import { boolean, mixed, number, object, type ObjectSchema } from 'yup';
+import { boolean, mixed, number, object, type ObjectSchema, string } from 'yup';
+import type { DateStyle } from '../labels';
+import { dateStyleSchema } from './axes';
+import { type Colour, colourSchema, type Dash, dashes, strokeWidth } from './strokes';
 
 /** How large a companion chart stands at the pointer. */
 export const peekSizes = ['small', 'medium', 'large'] as const;
+
+/** The line at the date that is pointed at, in the chart that stands at the pointer. */
+export interface PeekLine {
+  /** null: ink */
+  colour: Colour | null;
+  dash: Dash;
+  /** in pixels */
+  width: number;
+  /** with the slot {date}; empty for nothing */
+  label: string;
+  /** over the picture, or within it */
+  at: 'over' | 'within';
+  /** how the date is written; null: as the period is called */
+  dates: DateStyle | null;
+}
+
+export const plainPeekLine: PeekLine = {
+  colour: null,
+  dash: 'dash',
+  width: 1,
+  label: '',
+  at: 'over',
+  dates: null,
+};
 
 /** Another chart of the dashboard that stands at the pointer. */
 export interface PeekDefinition {
@@ -10,6 +37,8 @@ export interface PeekDefinition {
   size: (typeof peekSizes)[number];
   /** only the period or line that is pointed at, or all of it with a line at the date */
   shows: 'pointed' | 'all';
+  /** missing: as a line at the pointer is drawn */
+  line?: PeekLine;
 }
 
 /** What a chart does together with the others of its dashboard. */
@@ -29,6 +58,16 @@ const peekSchema: ObjectSchema<PeekDefinition> = object({
   chart: number().integer().positive().required(),
   size: mixed<PeekDefinition['size']>().oneOf(peekSizes).required(),
   shows: mixed<PeekDefinition['shows']>().oneOf(['pointed', 'all']).required(),
+  line: object({
+    colour: colourSchema().nullable().defined(),
+    dash: mixed<Dash>().oneOf(dashes).required(),
+    width: strokeWidth().required(),
+    label: string().defined().max(160),
+    at: mixed<PeekLine['at']>().oneOf(['over', 'within']).required(),
+    dates: dateStyleSchema.nullable().defined(),
+  })
+    .default(undefined)
+    .optional(),
 });
 
 export const linkingSchema = object({

@@ -1,6 +1,7 @@
 import { boolean, lazy, mixed, object, type ObjectSchema, string, tuple } from 'yup';
 import { arrangementSchema } from '../arrangements';
 import { type Grain, grains } from '../calendar';
+import { emphasisSchema } from '../emphasis';
 import { derivedSchema } from '../derived';
 import { type Ranking, rankings } from '../frame';
 import { mostFilters } from '../measures';
@@ -36,6 +37,7 @@ import { longestName, sharedName } from './parts';
 import { chartFilterSchema } from './chartFilters';
 import { replaySchema } from './replay';
 import { type Role, roles } from './roles';
+import { sheetSchema } from './sheet';
 import { spanSchema } from './spans';
 import {
   colourSchema,
@@ -74,6 +76,8 @@ const split: ObjectSchema<SplitDefinition> = object({
   order: list(string().defined().max(500), limits.words).required(),
   coloured: list(string().defined().max(500), limits.words).required().default([]),
   colourBy: string().nullable().defined().max(200).default(null),
+  alike: mixed<true>().oneOf([true]).optional(),
+  inInk: list(string().defined().max(500), limits.words).default(undefined).optional(),
   top: object({
     count: figure().integer().min(1).max(40).required(),
     by: oneOf<Ranking>(rankings).required(),
@@ -184,6 +188,8 @@ export const chartSchema = object({
   colourRules: list(colourRule, limits.rules).required(),
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
+  emphasises: emphasisSchema,
+  sheet: sheetSchema.default(undefined).optional(),
   replay: replaySchema.default(undefined).optional(),
   notesHidden: boolean(),
   linking: linkingSchema.default(undefined).optional(),

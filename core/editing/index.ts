@@ -16,3 +16,4 @@ export { type Hanging, hangingOn, withoutPart } from './hanging';
 export { withOwnNames, withRenamed } from './renaming';
 export { withFilterTurned } from './turning';
 export { withBudget } from './withBudget';
+export { splitAlong } from './splitAlong';

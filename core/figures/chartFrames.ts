@@ -26,7 +26,7 @@ export function chartFrames(
 ): { frames: Record<string, SeriesFrame>; problems: Problem[] } {
   const frames: Record<string, SeriesFrame> = {};
   const problems: Problem[] = [];
-  const order = axisKind(chart.axis).order?.(chart.axis) ?? [];
+  const order = axisKind(chart.axis).order?.(chart.axis) ?? { words: [], by: null };
   const scale = axisColumn(chart.axis)
     ? onSharedScale(aggregated, order)
     : { frames: aggregated, places: null };

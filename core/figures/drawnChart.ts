@@ -45,7 +45,8 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
     series: shown.map(({ figures: _figures, derived, split, ...series }) => ({
       ...series,
       ...(derived && { derivedAs: derivedKind(derived).say(derived) }),
-      split: split && {},
+      // Who stands apart is told by colour alone: the column is not theirs to know.
+      split: split && { alike: split.alike, inInk: split.inInk },
     })),
   };
 }

@@ -16,8 +16,10 @@ const frame = (axisPlaces: Place[]): Frame => ({
 });
 
 const order = (axes: Place[][], given: string[]) =>
-  onSharedScale(Object.fromEntries(axes.map((each, at) => [String(at), frame(each)])), given)
-    .places;
+  onSharedScale(Object.fromEntries(axes.map((each, at) => [String(at), frame(each)])), {
+    words: given,
+    by: null,
+  }).places;
 
 it.each<[string, Place[][], string[], Place[]]>([
   ['stand as their file has them', [['Quill', 'Fenn', 'Osk']], [], ['Quill', 'Fenn', 'Osk']],
@@ -50,10 +52,44 @@ it.each<[string, Place[][], string[], Place[]]>([
 });
 
 it('keeps each figure at its word', () => {
-  const { frames, places } = onSharedScale({ one: frame(['Quill', 'Osk']) }, ['Osk']);
+  const { frames, places } = onSharedScale(
+    { one: frame(['Quill', 'Osk']) },
+    { words: ['Osk'], by: null },
+  );
   expect([places, frames.one?.periods, frames.one?.values]).toEqual([
     ['Osk', 'Quill'],
     [0, 1],
     [[10, 0]],
   ]);
+});
+
+it.each<[string, Parameters<typeof onSharedScale>[1], string[]]>([
+  [
+    'their names, figures in them by size',
+    { words: [], by: { series: null, first: 'lowest' } },
+    ['Fenn', 'Pier 2', 'Pier 10', 'Quill'],
+  ],
+  [
+    'a series, the highest first, what it has not last',
+    { words: [], by: { series: 'two', first: 'highest' } },
+    ['Fenn', 'Quill', 'Pier 10', 'Pier 2'],
+  ],
+  [
+    'a series, the lowest first',
+    { words: [], by: { series: 'two', first: 'lowest' } },
+    ['Quill', 'Fenn', 'Pier 10', 'Pier 2'],
+  ],
+  [
+    'a series that is gone: as the file has them',
+    { words: [], by: { series: 'gone', first: 'lowest' } },
+    ['Pier 10', 'Pier 2', 'Quill', 'Fenn'],
+  ],
+  [
+    'names, but for those that somebody has put',
+    { words: ['Quill'], by: { series: null, first: 'lowest' } },
+    ['Quill', 'Fenn', 'Pier 2', 'Pier 10'],
+  ],
+])('orders words by %s', (_, by, wanted) => {
+  const one = frame(['Pier 10', 'Pier 2', 'Quill', 'Fenn']);
+  expect(onSharedScale({ one, two: frame(['Quill', 'Fenn']) }, by).places).toEqual(wanted);
 });

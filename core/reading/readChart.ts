@@ -2,7 +2,8 @@ import { axisKind } from '../axis';
 import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
 import { type DialValue, type DialValues, dialValues, turnsOf } from '../dials';
-import { type BoardStyle, type DrawnChart, plainStyle } from '../chart';
+import { type BoardStyle, type DrawnChart, plainSheet, plainStyle } from '../chart';
+import { emphasisKind } from '../emphasis';
 import { drawnGrain, type SeriesFrames } from '../figures';
 import {
   findYardsticks,
@@ -84,7 +85,7 @@ export function readChart(
     format: formats.first,
     secondFormat: formats.second,
     axis: laid.axis,
-    emphasis: all.some(({ id }) => id === chart.emphasis) ? chart.emphasis : null,
+    emphasis: emphasisOf(chart, all, dials),
     positions,
     choice: laid.choice ?? null,
     panels,
@@ -211,8 +212,21 @@ function finish(
   };
 }
 
+/** The ids of the lines that a chart opens with. */
+function emphasisOf(
+  { emphasis, emphasises }: DrawnChart,
+  lines: ArrangedChart['all'],
+  dials: DialValues,
+): string[] {
+  if (emphasises) return emphasisKind(emphasises).find(emphasises, lines, dials);
+  return lines.filter(({ id }) => id === emphasis).map(({ id }) => id);
+}
+
 /** What of the look is the chart's own, and what it takes from its dashboard. */
-function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): ReadLook {
+function lookOf(
+  { axes, names, yearStart, sheet = plainSheet }: DrawnChart,
+  style: BoardStyle,
+): ReadLook {
   return {
     textSize: style.textSize,
     periods: { dates: axes.dates ?? style.dates, yearStart },
@@ -220,6 +234,7 @@ function lookOf({ axes, names, yearStart }: DrawnChart, style: BoardStyle): Read
     titles: { first: axes.first.title, second: axes.second.title, along: axes.title ?? '' },
     wholeDates: axes.wholeDates ?? false,
     names,
+    sheet,
   };
 }
 

@@ -8,6 +8,7 @@ import type {
   NamesDefinition,
   PointsDefinition,
   Shape,
+  SheetDefinition,
   Stroke,
   TextSize,
   YardstickLook,
@@ -182,6 +183,7 @@ export interface ReadLook {
   /** each date beneath is written whole */
   wholeDates: boolean;
   names: NamesDefinition;
+  sheet: SheetDefinition;
 }
 
 /** The finished result of all computation for one chart, before any drawing. */
@@ -201,7 +203,7 @@ export interface Reading {
   shape: 'row' | 'grid' | 'stack';
   rules: ReadRule[];
   /** the line that is highlighted when the chart is opened */
-  emphasis: string | null;
+  emphasis: readonly string[];
   /** how the figures of the first value axis are written */
   format: FigureFormat;
   /** and those of the second */

@@ -3,12 +3,16 @@ import {
   type ChartDefinition,
   type LinkingDefinition,
   type PeekDefinition,
+  type PeekLine,
+  plainPeekLine,
   plainAxes,
   plainAxis,
   plainChart,
   plainLinking,
   plainReplay,
+  plainSheet,
   type ReplayDefinition,
+  type SheetDefinition,
   type ValueAxisDefinition,
 } from '../chart';
 import { type DateStyle, type NumberMarks, type NumberStyle } from '../labels';
@@ -26,6 +30,8 @@ import {
   textAs,
   yesOrNo,
 } from '../sentences';
+import { type EmphasisDefinition, emphasisEntry } from '../emphasis';
+import { colour, dash, width } from './strokes';
 
 const numbers = Sentence.of<NumberStyle>()
   .slot(
@@ -69,22 +75,17 @@ export const secondAxisSaid = axisSaid('the second value axis').and(
   ),
 );
 
+const dateStyle = choice<DateStyle>({
+  words: 'as 23 Nov 2026',
+  dayFirst: 'as 23.11.2026',
+  monthFirst: 'as 11/23/2026',
+  iso: 'as 2026-11-23',
+});
+
 const axes = Sentence.of<AxesDefinition>()
   .group('first', plainAxes.first, axisSaid('the value axis'), false)
   .group('second', plainAxes.second, secondAxisSaid, false)
-  .option(
-    'dates',
-    null,
-    between(
-      'dates are written ',
-      choice<DateStyle>({
-        words: 'as 23 Nov 2026',
-        dayFirst: 'as 23.11.2026',
-        monthFirst: 'as 11/23/2026',
-        iso: 'as 2026-11-23',
-      }),
-    ),
-  )
+  .option('dates', null, between('dates are written ', dateStyle))
   .option('wholeDates', undefined, said(true, 'each date written whole'))
   .option(
     'title',
@@ -111,21 +112,41 @@ export const replaySaid = Sentence.of<ReplayDefinition>()
   )
   .option('stands', plainReplay.stands, said(true, 'its words stand under the title'));
 
+const peekLine = Sentence.of<PeekLine>()
+  .option('colour', null, between('its line in ', colour))
+  .option('dash', plainPeekLine.dash, between('its line ', dash))
+  .option('width', plainPeekLine.width, between('its line ', width))
+  .option('label', '', between('its line labelled ', textAs('{date}')))
+  .option('at', 'over', said('within' as const, 'its label within the picture'))
+  .option('dates', null, between('its date written ', dateStyle));
+
 const peek = Sentence.of<PeekDefinition>()
   .slot('chart', storedName('chart'))
   .words(' at the pointer')
   .option('size', 'medium', choice({ small: 'small', large: 'large' }))
-  .option('shows', 'pointed', said('all' as const, 'all of it'));
+  .option('shows', 'pointed', said('all' as const, 'all of it'))
+  .group('line', plainPeekLine, peekLine, true);
 
 export const linkingSaid = Sentence.of<LinkingDefinition>()
   .option('linked', plainLinking.linked, said(false, 'apart from the other charts'))
   .option('narrows', plainLinking.narrows, said(true, 'what is picked in it narrows the others'))
   .option('peek', undefined, between('shows ', peek));
 
+const separators = Sentence.of<SheetDefinition['separators']>()
+  .option('shown', true, said(false, 'without separators'))
+  .option('colour', null, between('separators in ', colour))
+  .option('dash', 'solid', between('separators ', dash))
+  .option('width', plainSheet.separators.width, between('separators ', width));
+
+/** What is said of what lies behind a chart, and between its panels. */
+const sheetSaid = Sentence.of<SheetDefinition>()
+  .option('ground', null, between('on a tint of ', colour))
+  .group('separators', plainSheet.separators, separators, false);
+
 /** How a chart looks, and what it does beside others. */
 export type Look = Pick<
   ChartDefinition,
-  'axes' | 'names' | 'emphasis' | 'replay' | 'notesHidden' | 'linking'
+  'axes' | 'names' | 'emphasis' | 'emphasises' | 'sheet' | 'replay' | 'notesHidden' | 'linking'
 >;
 
 /** All that can be said of how a chart looks: a line each. */
@@ -141,6 +162,8 @@ export const lookLines = Sentence.of<Look>()
     false,
   )
   .option('emphasis', null, between('opens with the line ', textAs('Line')))
+  .option('emphasises', undefined, emphasisEntry as Entry<EmphasisDefinition | undefined>)
+  .group('sheet', plainSheet, sheetSaid, true)
   .group('replay', plainReplay, replaySaid, true)
   .option('notesHidden', undefined, yesOrNo('notes in the list alone', 'notes in the picture'))
   .group('linking', plainLinking, linkingSaid, true);

@@ -21,6 +21,7 @@ import {
   between,
   choice,
   columnOf,
+  type Entry,
   number,
   oneOf,
   orNone,
@@ -64,6 +65,12 @@ const split = Sentence.of<SplitDefinition>()
     orNone('coloured in no order', between('coloured in the order ', several(word))),
   )
   .option('colourBy', null, between('coloured by ', columnOf('text')))
+  .option('alike', undefined, said(true, 'all in one colour'))
+  .option(
+    'inInk',
+    undefined,
+    between('in ink ', orNone('none of them', several(word))) as Entry<string[] | undefined>,
+  )
   .option('top', null, top);
 
 const gap = oneOf<GapTreatment>(

@@ -13,7 +13,7 @@ import { Button, Controls, WrittenDates } from '../controls';
 import { placeBelow } from '../dashboard';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
-import { type Highlight, latestLit } from '../picture';
+import { noHighlight, type Highlight, latestLit } from '../picture';
 import { type NoteSpot } from '../pointing';
 import { useLastReading, usePreparedReadings, useReadingOf } from '../reading';
 import { benchActions } from './benchSlice';
@@ -89,7 +89,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   // The picture comes first; what the list and the sentence tell of it follows once it is seen.
   const told = useAfterPaint(reading);
   const unread = told === null && !error && (figures === undefined || reading !== null);
-  const highlight = useOpening(bench.highlight, reading?.emphasis ?? null);
+  const highlight = useOpening(bench.highlight, reading?.emphasis ?? noHighlight);
   const others = useMemo(
     () => otherCharts(dashboard?.charts ?? [], chartId),
     [dashboard?.charts, chartId],
@@ -227,11 +227,8 @@ function useUndoKeys() {
 }
 
 /** What is highlighted on the bench; until a line is, what the chart opens with. */
-const useOpening = (highlight: Highlight, emphasis: string | null): Highlight =>
-  useMemo(
-    () => (highlight.length > 0 || emphasis === null ? highlight : [emphasis]),
-    [highlight, emphasis],
-  );
+const useOpening = (highlight: Highlight, emphasis: Highlight): Highlight =>
+  highlight.length > 0 ? highlight : emphasis;
 
 const otherCharts = (charts: readonly PlacedChart[], own: number) =>
   charts

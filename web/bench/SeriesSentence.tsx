@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useDispatch } from 'react-redux';
 import type { ChartDefinition, SeriesDefinition } from '../../core/chart';
-import { hangingOn, withoutPart } from '../../core/editing';
+import { hangingOn, splitAlong, withChanged, withoutPart } from '../../core/editing';
 import { seriesSaid } from '../../core/text';
 import { Act } from '../controls';
 import { toastUndo } from '../hands';
@@ -10,8 +10,8 @@ import { AgainstSetting } from './phrases/AgainstSetting';
 import { FiguresFields } from './phrases/FiguresFields';
 import { PartName } from './PartName';
 import { notSaid } from './seriesPhrase';
-import { SaidPhrases } from '../sentences';
-import { useChange, useSeriesChange } from './useBench';
+import { SaidPhrases, useAbout } from '../sentences';
+import { useChange } from './useBench';
 import { useOrdered } from './useOrdered';
 import { Remove } from './usePart';
 
@@ -26,7 +26,14 @@ interface SeriesSentenceProps {
 
 /** A series as a sentence, whose phrases are its settings, and what can be done with it. */
 export function SeriesSentence({ chart, series, line, live }: SeriesSentenceProps) {
-  const onChange = useSeriesChange(series.id);
+  const change = useChange();
+  const { source = [] } = useAbout().names;
+  const onChange = (more: Partial<SeriesDefinition>) =>
+    change((before) => {
+      const changed = withChanged(before, series.id, more);
+      // What a series is held against is split along with it.
+      return more.split ? splitAlong(changed, series.id, source) : changed;
+    });
   const onSaid = useOrdered(series, onChange);
   const props = { chart, series, onChange };
   return (

@@ -1,12 +1,5 @@
 import './dashboard.css';
-import {
-  type ReactNode,
-  Suspense,
-  useCallback,
-  useEffect,
-  useMemo,
-  useState,
-} from 'react';
+import { type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';

@@ -1,7 +1,8 @@
 import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
-import { type BoardStyle } from '../../core/chart';
+import { type BoardStyle, type DrawnChart } from '../../core/chart';
+import { tintOf } from '../look';
 import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import type { Reading, Span } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
@@ -80,6 +81,7 @@ export const ChartSheet = memo(function ChartSheet({
     <article
       className="sheet chart-sheet"
       aria-label={title}
+      style={groundOf(chart.definition)}
       onKeyDown={(event) => {
         const pressed = event.target as HTMLElement;
         // Panels and menus that it opened stand elsewhere on the page.
@@ -157,6 +159,10 @@ export const ChartSheet = memo(function ChartSheet({
     </article>
   );
 });
+
+/** What lies behind a chart, where its author has a tint there. */
+const groundOf = ({ sheet }: DrawnChart) =>
+  sheet?.ground ? { background: tintOf(sheet.ground) } : undefined;
 
 const noNotes: readonly Note[] = [];
 

@@ -107,8 +107,9 @@ function Companion({ at, peek, chart, link, style, view, pointing, narrowings }:
       onHold: () => {},
       onLight: () => {},
       onRelease: () => {},
+      look: peek.line,
     }),
-    [pointing, chart.id],
+    [pointing, chart.id, peek.line],
   );
   const size = sizes[peek.size];
   const title = reading?.title ?? withoutSlots(chart.definition.title);

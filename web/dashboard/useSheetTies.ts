@@ -113,7 +113,6 @@ function useHighlight(
     const word =
       line?.kind === 'line' &&
       lines.find(({ seriesId, key }) => seriesId === line.series && key === line.word);
-    const opens = word ? word.id : reading?.emphasis;
-    return opens ? [opens] : found;
+    return word ? [word.id] : (reading?.emphasis ?? found);
   }, [reading, names, picked]);
 }

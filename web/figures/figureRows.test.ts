@@ -1,6 +1,6 @@
 import { formatDay } from '../../core/calendar';
 import { draftRule } from '../../core/editing';
-import { noPoints, plainAxes } from '../../core/chart';
+import { plainSheet, noPoints, plainAxes } from '../../core/chart';
 import type { Comparison, Reading, ReadSeries } from '../../core/reading';
 import { type FigureRow, figureRows } from './figureRows';
 import { figureCells, figureFiles } from './figuresFile';
@@ -82,7 +82,7 @@ const reading: Reading = {
   shape: 'row',
   remarks: [],
   unmet: [],
-  emphasis: null,
+  emphasis: [],
   choice: null,
   described: '',
   standing: '',
@@ -122,6 +122,7 @@ const reading: Reading = {
     periods: { dates: 'words', yearStart: 1 },
     shown: plainAxes.shown,
     wholeDates: false,
+    sheet: plainSheet,
     titles: { along: '', first: '', second: '' },
     names: { as: 'ends', yardsticks: false },
   },

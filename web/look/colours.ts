@@ -73,5 +73,11 @@ function mixed(from: string, to: string, share: number): string {
   return `#${parts.map((part) => part.toString(16).padStart(2, '0')).join('')}`;
 }
 
+/** How much of its colour a sheet wears: so little that all that is read on white is read on it too. */
+const tinted = 0.06;
+
+/** The shade of a sheet on a tint of a colour. */
+export const tintOf = (colour: Colour): string => mixed(page.sheet, shadeOf(colour), tinted);
+
 /** What a line wears while another one is highlighted. */
 export const greyed = '#C7CED1';

@@ -1,5 +1,5 @@
 export { BareTape } from './BareTape';
-export { greyed, letteredIn, page, shadeAlong, shadeOf, shades } from './colours';
+export { greyed, letteredIn, page, shadeAlong, shadeOf, shades, tintOf } from './colours';
 export { Pennant } from './Pennant';
 export { ScrollRegion } from './ScrollRegion';
 export { StrokeSample } from './StrokeSample';

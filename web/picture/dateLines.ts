@@ -1,7 +1,7 @@
 import type { Dash, PlotData } from 'plotly.js';
 import type { ReadYardstick } from '../../core/reading';
 import { page, shadeOf } from '../look';
-import { dashes } from './lines';
+import { dashes } from './dashes';
 import type { PlacedPanel } from './panels';
 import { axisOf } from './scales';
 

@@ -1,6 +1,6 @@
 import type { Layout, PlotData } from 'plotly.js';
 import type { Reading } from '../../core/reading';
-import { page } from '../look';
+import { page, tintOf } from '../look';
 import { axisOfReading } from './axes';
 import { dateLines } from './dateLines';
 import {
@@ -59,6 +59,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
   };
   const laid = layPanels(reading, options, drawn);
   const { panels, legend, leftOut, undrawn } = laid;
+  const { ground } = reading.look.sheet;
   return {
     data: panels.flatMap((each) => tracesOf(reading, each, options)),
     layout: {
@@ -66,7 +67,7 @@ export function drawChart(reading: Reading, options: DrawingOptions): Drawing {
       width,
       height,
       margin: { l: 0, r: 0, t: 0, b: 0, pad: 0 },
-      paper_bgcolor: 'rgba(0,0,0,0)',
+      paper_bgcolor: ground ? tintOf(ground) : 'rgba(0,0,0,0)',
       plot_bgcolor: 'rgba(0,0,0,0)',
       showlegend: false,
       hovermode: false,
@@ -113,7 +114,7 @@ function layoutOf(
     ),
     shapes: panels.flatMap((each) => [
       ...(axis.staffed && shown.scales ? staffShapes(each, size) : []),
-      ...(each.parted ? [partingShape(each)] : []),
+      ...partingShape(reading, each),
       ...(each.taped && (shown.scales || !axis.staffed) ? axis.shapes(reading, each, size) : []),
       ...yardstickShapes(each, size, reading.positions),
       ...pennantShapes(reading, each),

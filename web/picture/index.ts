@@ -1,4 +1,5 @@
 export { colourAt, sayDifference, sayOff } from './atPeriod';
+export { dashes } from './dashes';
 export { drawChart, type Drawing, type DrawnPanel, headlineSize, sayLeftOut } from './drawing';
 export { dayAt, type Geometry, periodAt, plotBottom, toX, toY } from './geometry';
 export {

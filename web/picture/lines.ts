@@ -3,6 +3,7 @@ import type { Stroke } from '../../core/chart';
 import type { Reading, ReadSeries } from '../../core/reading';
 import { greyed, shadeOf } from '../look';
 import { barsOf } from './bars';
+import { dashes } from './dashes';
 import type { PlacedPanel } from './panels';
 import { pointsOf, readingsOf } from './points';
 import { type Geometry, plotWidth } from './geometry';
@@ -12,14 +13,6 @@ import { thin, thinnedFrom } from './thin';
 import { type Highlight, isAway, isLit } from './highlight';
 
 type Traces = Partial<PlotData>[];
-
-/** Lengths of dashes and gaps: the library takes them, though its types know only its own names. */
-export const dashes: Record<Stroke['dash'], string> = {
-  solid: 'solid',
-  dash: '5px,3px',
-  dot: '2px,2.5px',
-  longdash: '10px,4px',
-};
 
 /** How much more weight a stroke has that is told apart by it: colour alone carries no meaning. */
 const moreWeight = 1.1;

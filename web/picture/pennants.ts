@@ -6,7 +6,7 @@ import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
 import { page, shadeOf } from '../look';
 import { toX } from './geometry';
 import { inkOf, isBehind } from './dateLines';
-import { dashes } from './lines';
+import { dashes } from './dashes';
 import type { PlacedPanel } from './panels';
 import { axisOf } from './scales';
 

@@ -1,4 +1,4 @@
-import type { Annotations, Layout, Shape } from 'plotly.js';
+import type { Annotations, Dash, Layout, Shape } from 'plotly.js';
 import {
   axisFormat,
   axisValues,
@@ -7,7 +7,8 @@ import {
   writeFigure,
 } from '../../core/labels';
 import type { Reading } from '../../core/reading';
-import { page } from '../look';
+import { page, shadeOf } from '../look';
+import { dashes } from './dashes';
 import type { Geometry, ScaleSize } from './geometry';
 import { geometryOn, type PlacedPanel } from './panels';
 
@@ -88,21 +89,25 @@ function staff(
   return [{ ...frame, fillcolor: page.sheet }, ...blocks];
 }
 
-/** The hairline that parts a panel from the one at its left. */
-export function partingShape(placed: PlacedPanel): Partial<Shape> {
+/** What parts a panel from the one at its left. */
+export function partingShape({ look }: Reading, placed: PlacedPanel): Partial<Shape>[] {
+  const { shown, colour, dash, width } = look.sheet.separators;
+  if (!placed.parted || !shown) return [];
   const { xDomain, yDomain } = axisOf(placed);
-  return {
-    type: 'line',
-    xref: xDomain,
-    xsizemode: 'pixel',
-    xanchor: 0,
-    x0: -9,
-    x1: -9,
-    yref: yDomain,
-    y0: 0,
-    y1: 1.02,
-    line: { color: page.hairline, width: 1 },
-  };
+  return [
+    {
+      type: 'line',
+      xref: xDomain,
+      xsizemode: 'pixel',
+      xanchor: 0,
+      x0: -9,
+      x1: -9,
+      yref: yDomain,
+      y0: 0,
+      y1: 1.02,
+      line: { color: colour ? shadeOf(colour) : page.hairline, width, dash: dashes[dash] as Dash },
+    },
+  ];
 }
 
 /** The two axes of a panel; their drawn scales are the staff and the tape. */

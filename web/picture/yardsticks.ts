@@ -4,7 +4,7 @@ import { plainLook } from '../../core/chart';
 import type { Figures } from '../../core/values';
 import type { Edges } from '../../core/yardsticks';
 import { page, shadeOf } from '../look';
-import { dashes } from './lines';
+import { dashes } from './dashes';
 import type { PlacedPanel } from './panels';
 import { axisOf } from './scales';
 import type { ScaleSize } from './geometry';

@@ -1,3 +1,4 @@
+import type { PeekLine } from '../../core/chart';
 import { writeFigure, writeWhole } from '../../core/labels';
 import { linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { Act } from '../hands';
@@ -14,6 +15,7 @@ import {
   sayOff,
   toX,
   toY,
+  dashes,
 } from '../picture';
 import { CompactReadOut } from './CompactReadOut';
 
@@ -99,10 +101,16 @@ interface PanelLineProps extends Pick<CrosshairProps, 'reading' | 'period' | 'hi
   placed: DrawnPanel;
   nearest: string | null;
   held: boolean;
+  /** how its author has it drawn; missing: as any */
+  look?: PeekLine;
 }
 
+const dashOf = ({ dash }: PeekLine) =>
+  dash === 'solid' ? undefined : dashes[dash].replaceAll('px', '');
+
 /** The line at a period through one panel, and a dot on each series. */
-export function PanelLine({ reading, placed, period, highlight, nearest, held }: PanelLineProps) {
+export function PanelLine(props: PanelLineProps) {
+  const { reading, placed, period, highlight, nearest, held, look } = props;
   const { geometry, panel } = placed;
   const middle = reading.positions[period]?.middle ?? 0;
   const x = toX(geometry, middle);
@@ -113,9 +121,9 @@ export function PanelLine({ reading, placed, period, highlight, nearest, held }:
         x2={x}
         y1={geometry.top}
         y2={plotBottom(geometry)}
-        stroke={page.ink}
-        strokeWidth={held ? 1.4 : 1}
-        strokeDasharray={held ? undefined : '3 3'}
+        stroke={look?.colour ? shadeOf(look.colour) : page.ink}
+        strokeWidth={look?.width ?? (held ? 1.4 : 1)}
+        strokeDasharray={look ? dashOf(look) : held ? undefined : '3 3'}
       />
       {valuedAt(panel.series, period).map((series) => (
         <circle

@@ -1,4 +1,7 @@
 import type { Day } from '../../core/calendar';
+import type { PeekLine } from '../../core/chart';
+import { fillSlots, writeDay } from '../../core/labels';
+import { letteredIn, page } from '../look';
 import { between, linesOf, type Reading, sayBetween } from '../../core/reading';
 import { PanelLine, valuedAt } from './Crosshair';
 import { type Drawing, type Highlight, placeOf, plotBottom, toX } from '../picture';
@@ -39,6 +42,8 @@ export function LinkedDates(props: LinkedDatesProps) {
           {...props}
           period={pointed}
           held={null}
+          look={linked.look}
+          day={elsewhere ?? undefined}
           valued={places.length === 0 && lit === null}
         />
       )}
@@ -62,16 +67,25 @@ export function sayHeld(reading: Reading, held: readonly Day[]): string {
   return `${dates}: ${changes.join(', ') || 'no line has a figure at both'}`;
 }
 
+/** What is written at the line of a date. */
+const sayAt = ({ label, dates }: PeekLine, period: string, day: Day | undefined) =>
+  fillSlots(label, new Map([['date', dates && day !== undefined ? writeDay(day, dates) : period]]));
+
 interface DateLineProps extends Omit<LinkedDatesProps, 'linked'> {
   period: number;
   /** null: it is only pointed at */
   held: 'alone' | 'first' | 'second' | null;
   /** values are written beside the points */
   valued: boolean;
+  /** how its line is drawn, and what is written at it; missing: as any */
+  look?: PeekLine;
+  /** the day that is pointed at; missing: its period says itself */
+  day?: Day;
 }
 
 /** A line at a date through all panels, with each series' value in its own colour. */
-function DateLine({ reading, drawing, highlight, period, held, valued }: DateLineProps) {
+function DateLine(props: DateLineProps) {
+  const { reading, drawing, highlight, period, held, valued, look, day } = props;
   const [first] = drawing.panels;
   const here = reading.positions[period];
   if (!first || !here) return null;
@@ -84,6 +98,7 @@ function DateLine({ reading, drawing, highlight, period, held, valued }: DateLin
             key={placed.number}
             {...{ reading, placed, period, highlight, nearest: null }}
             held={held !== null}
+            look={look}
           />
         ))}
       </svg>
@@ -95,6 +110,18 @@ function DateLine({ reading, drawing, highlight, period, held, valued }: DateLin
             valued={valuedAt(placed.panel.series, period)}
           />
         ))}
+      {look && look.label !== '' && (
+        <span
+          className={`peek-date ${look.at}`}
+          style={{
+            left: toX(first.geometry, here.middle),
+            top: first.geometry.top,
+            color: look.colour ? letteredIn(look.colour) : page.ink,
+          }}
+        >
+          {sayAt(look, here.label, day)}
+        </span>
+      )}
       {held && (
         <span
           className={`held-date ${held}`}

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Day } from '../../core/calendar';
+import type { PeekLine } from '../../core/chart';
 import type { Narrowing } from '../../core/narrowing';
 
 /** The day that is pointed at, and the chart in which. */
@@ -51,6 +52,8 @@ export interface Linked {
   onLight: (day: Day | null) => void;
   /** lets go of all of it */
   onRelease: () => void;
+  /** how the line at what is pointed at elsewhere is drawn; missing: as any */
+  look?: PeekLine;
   /** how what is picked here narrows the other charts; missing where it narrows none */
   narrowing?: NarrowingHand;
 }

@@ -4,7 +4,7 @@ import {
   type MarkDefinition,
   type SeriesDefinition,
 } from '../../../core/chart';
-import { withBudget, withMark } from '../../../core/editing';
+import { splitAlong, withBudget, withMark } from '../../../core/editing';
 import type { Entry } from '../../../core/sentences';
 import { goodSide, markSaid, partOfChart } from '../../../core/text';
 import { heldAs } from '../../../core/yardsticks';
@@ -111,8 +111,9 @@ export function MoreOfMark({ id, mark }: SeriesDefinition) {
 /** Holds a series against a mark, or against nothing. */
 function useHold(id: string) {
   const change = useChange();
+  const { source = [] } = useAbout().names;
   return (mark: MarkDefinition | null) =>
-    change((before) => withMark(before, id, mark && fitted(before, mark)));
+    change((before) => splitAlong(withMark(before, id, mark && fitted(before, mark)), id, source));
 }
 
 /** A band has two ends and is kept within; all else has a side that is good. */
@@ -151,7 +152,12 @@ function useBudgets(main: SeriesDefinition) {
       .filter(({ kind }) => kind === 'number')
       .map(({ name }) => ({
         label: `to be at least ${name} in ${source.name}, drawn beside it`,
-        take: () => change((before) => withBudget(before, main, source, name)),
+        take: () =>
+          change((before) =>
+            splitAlong(withBudget(before, main, source, name), main.id, [
+              { id: source.id, columns: source.columns.map((column) => ({ id: column.name })) },
+            ]),
+          ),
       })),
   );
 }

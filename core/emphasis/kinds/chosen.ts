@@ -1,0 +1,23 @@
+import { mixed, object, string } from 'yup';
+import { partName, Sentence } from '../../sentences';
+import type { EmphasisKind } from '../emphasis';
+
+/** The one that readers choose by a dial of words; at "all" none is. */
+export interface ChosenEmphasis {
+  kind: 'chosen';
+  dial: string;
+}
+
+export const chosen: EmphasisKind<ChosenEmphasis> = {
+  kind: 'chosen',
+  sentence: Sentence.of<ChosenEmphasis>({ kind: 'chosen' })
+    .words('opens with the line chosen by ')
+    .slot('dial', partName('dial', 'choice')),
+  schema: () =>
+    object({
+      kind: mixed<'chosen'>().oneOf(['chosen']).required(),
+      dial: string().defined().max(40),
+    }),
+  find: ({ dial }, all, dials) =>
+    all.filter(({ name }) => name === dials.get(dial)).map(({ id }) => id),
+};
