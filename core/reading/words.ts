@@ -199,11 +199,11 @@ function sayPanel(
       .filter(({ kind }) => said.has(kind))
       .map(({ kind }) => `${of}${kind} ${label} in ${positions[period]?.label}`),
   );
-  const held = yardsticks.flatMap(({ kind, name, value, edges, days, second, scope }) => {
+  const held = yardsticks.flatMap(({ kind, name, value, edges, days, place, second, scope }) => {
     const format = second ? secondFormat : first;
     const [day] = days;
     if (day !== undefined)
-      return of === '' ? [sayDateLine(name, writeDay(day, look.periods.dates))] : [];
+      return of === '' ? [sayDateLine(name, place ?? writeDay(day, look.periods.dates))] : [];
     const found = scope === '' ? '' : ` (${scope})`;
     if (value === null && edges)
       return sayBand(`${of}${name}`, edges, positions, format).map((said) => said + found);

@@ -1,3 +1,4 @@
+export { namesOf, readOver, readWritten, tableOf, type Typed } from './tables';
 export { testChart, testFrame, testSeries } from './charts';
 export { heldAt, plainLine } from './plainLine';
 export { around, randomCharts } from './randomChart';
