@@ -53,6 +53,7 @@ const weekdays = (series: Series): ChartDefinition => ({
   ...empty,
   title: 'Passengers a day by weekday',
   axis: { kind: 'words', column: 'Weekday', order: weekdayNames },
+  dials: [{ kind: 'choice', id: 'day', name: 'Day', value: 'Fri', choices: [...weekdayNames] }],
   series: [
     series('people', 'Passengers', 'actual', sailings('Passengers', 'mean'), {
       split: { ...byRoute, colourBy: 'Waters' },
@@ -65,6 +66,13 @@ const weekdays = (series: Series): ChartDefinition => ({
       name: 'Weekend',
       at: 'Sat',
       look: { ...plainLook, colour: 'grey', width: 0.5 },
+    },
+    {
+      id: 'day',
+      kind: 'dialPlace',
+      name: 'Chosen',
+      dial: 'day',
+      look: { ...plainLook, dash: 'dot', label: { text: '{date}', at: 'end' } },
     },
   ],
 });

@@ -111,7 +111,7 @@ test('everything that figures are held against is set up through the interface',
     await closePhrase(page);
     const said = 'from the 10th percentile to the highest of each month’s readings of Fares';
     await expect(yardsticks.getByText(said, { exact: true })).toBeVisible();
-    await expect(chart.getByTitle('Most readings', { exact: true })).toBeVisible();
+    await expect(chart.getByText('Most readings', { exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Remove Most readings' }).click();
   });
 

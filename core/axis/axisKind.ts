@@ -2,7 +2,7 @@ import type { Grain } from '../calendar';
 import type { AxisColumn } from '../frame';
 import type { Said } from '../sentences';
 import type { Kind } from '../registry';
-import type { WordOrder } from './words';
+import type { WordOrder } from './wordOrder';
 
 /** One kind of what stands along a chart's axis: what it is, and how it says itself. */
 export interface AxisKind<Definition extends { kind: string }> extends Kind<Definition> {

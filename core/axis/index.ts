@@ -6,10 +6,11 @@ import { numbers } from './numbers';
 import { periods } from './periods';
 import { recorded } from './recorded';
 import { words } from './words';
+import { years } from './years';
 
-const all = [periods, recorded, numbers, words];
+const all = [periods, recorded, numbers, years, words];
 
-export type { WordOrder } from './words';
+export type { WordOrder } from './wordOrder';
 
 /** What stands along a chart's axis. */
 export type AxisDefinition = DefinitionOf<(typeof all)[number]>;

@@ -12,13 +12,7 @@ import {
 import { mixed, object, string } from 'yup';
 import { list } from '../values';
 import { type AxisKind, sayColumn } from './axisKind';
-
-/** What orders words: their names, or what a series comes to at each. */
-export interface WordOrder {
-  /** the id of a series; null: their names */
-  series: string | null;
-  first: 'lowest' | 'highest';
-}
+import type { WordOrder } from './wordOrder';
 
 /** The words of a column. */
 export interface WordsAxis {
@@ -30,10 +24,16 @@ export interface WordsAxis {
   by?: WordOrder;
 }
 
+const named = (first: WordOrder['first']) => Sentence.of<WordOrder>({ series: null, first });
+
 const orderEntry = ways<WordOrder>(
   [
+    ({ series, first }) => series === null && first === 'lowest',
+    named('lowest').words('ordered by their names'),
+  ],
+  [
     ({ series }) => series === null,
-    Sentence.of<WordOrder>({ series: null, first: 'lowest' }).words('by their names'),
+    named('highest').words('ordered by their names, the last first'),
   ],
   [
     () => true,

@@ -70,6 +70,11 @@ it.each<[string, Parameters<typeof onSharedScale>[1], string[]]>([
     ['Fenn', 'Pier 2', 'Pier 10', 'Quill'],
   ],
   [
+    'their names, the last first',
+    { words: [], by: { series: null, first: 'highest' } },
+    ['Quill', 'Pier 10', 'Pier 2', 'Fenn'],
+  ],
+  [
     'a series, the highest first, what it has not last',
     { words: [], by: { series: 'two', first: 'highest' } },
     ['Fenn', 'Quill', 'Pier 10', 'Pier 2'],

@@ -42,7 +42,7 @@ function sortedBy(
   { series, first }: WordOrder,
 ): Place[] {
   const way = first === 'lowest' ? 1 : -1;
-  if (series === null) return [...places].sort((a, b) => names.compare(String(a), String(b)));
+  if (series === null) return [...places].sort((a, b) => way * names.compare(String(a), String(b)));
   const frame = aggregated[series];
   const totals = new Map(
     (frame?.axisPlaces ?? []).map((place, at) => {

@@ -1,7 +1,8 @@
+import { civilDate } from '../calendar';
 import { dateColumn, type DateColumn, missingDay, ownOrder, type Table } from '../table';
 import { ProblemError } from '../values';
 
-/** A column whose figures or words stand along a chart's axis in place of dates. */
+/** A column whose figures or words, or the years of whose dates, stand along a chart's axis in place of periods. */
 export interface AxisColumn {
   column: string;
   of: 'numbers' | 'words';
@@ -74,6 +75,11 @@ function placeOfRow(table: Table, { column: name, of }: AxisColumn): (row: numbe
     return (row) => {
       const figure = column.values[row] as number;
       return Number.isNaN(figure) ? null : figure;
+    };
+  if (column?.kind === 'date' && of === 'numbers')
+    return (row) => {
+      const day = column.days[row] as number;
+      return day === missingDay ? null : civilDate(day).year;
     };
   if (column?.kind === 'text' && of === 'words')
     return (row) => column.words[column.codes[row] as number] || null;

@@ -117,6 +117,7 @@ const ways = fc.record({
     { kind: 'periods' },
     { kind: 'recorded' },
     { kind: 'numbers', column: 'Fares' },
+    { kind: 'years', column: 'Day' },
     { kind: 'words', column: 'Coast', order: ['windward'] },
   ),
   split: fc.boolean(),

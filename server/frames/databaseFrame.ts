@@ -15,7 +15,14 @@ import { factsColumn, factsTable } from '../sources';
 import { aggregateSql } from './aggregateSql';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
-import { type Grouped, placeExpression, restCode, restWord, tableOf } from './groupedTable';
+import {
+  axisExpression,
+  type Grouped,
+  placeExpression,
+  restCode,
+  restWord,
+  tableOf,
+} from './groupedTable';
 import { daysToEpoch, loadWords, slice } from './loadColumns';
 import { readingsIn } from './readingsIn';
 
@@ -131,7 +138,7 @@ const expressionOf = (version: VersionColumns, name: string | null) =>
 
 /** What stands along the axis: dates, or another column. */
 const dateOf = (version: VersionColumns, { date, axisColumn }: FrameRequest) =>
-  expressionOf(version, axisColumn?.column ?? date);
+  axisColumn ? axisExpression(version, axisColumn) : expressionOf(version, date);
 
 /** How many different words stand along a column; of figures that is seen when they are there. */
 const wordsOf = (version: VersionColumns, { column, of }: AxisColumn) =>

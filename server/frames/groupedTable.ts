@@ -1,4 +1,10 @@
-import { type FrameRequest, checkPlaces, orderPlaces, type Place } from '../../core/frame';
+import {
+  type AxisColumn,
+  type FrameRequest,
+  checkPlaces,
+  orderPlaces,
+  type Place,
+} from '../../core/frame';
 import {
   type Column,
   dateColumn,
@@ -8,6 +14,7 @@ import {
   textColumn,
 } from '../../core/table';
 import type { Database } from '../database';
+import { factsColumn } from '../sources';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Placed } from './conditions';
 import { daysToEpoch, loadWords } from './loadColumns';
@@ -27,6 +34,13 @@ export const placeExpression = ({ axisColumn }: FrameRequest) =>
   ({ dates: `TO_DAYS(d) - ${daysToEpoch}`, numbers: 'CAST(d AS DOUBLE)', words: 'd' })[
     axisColumn?.of ?? 'dates'
   ];
+
+/** What stands along the axis of a column: its figures or words, or the years of its dates. */
+export function axisExpression(version: VersionColumns, { column, of }: AxisColumn): string {
+  const { place, stored } = columnNamed(version, column);
+  const cells = factsColumn(place);
+  return stored.kind === 'date' && of === 'numbers' ? `YEAR(${cells})` : cells;
+}
 
 /** The days of grouped rows, or the numbers of their places along a column, and what those are. */
 async function daysOf(

@@ -9,6 +9,7 @@ import type { Database } from '../database';
 import { factsColumn, factsTable, rowsAsText } from '../sources';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
+import { axisExpression } from './groupedTable';
 import { daysToEpoch, slice } from './loadColumns';
 import { versionColumns } from './versions';
 
@@ -90,7 +91,7 @@ async function partOf(
       const { text, values } = wordsIn(version, axis, [place ?? '']);
       return { text: `(${text})`, values };
     }
-    if (axisColumn) return { text: `${date} = ?`, values: [start] };
+    if (axisColumn) return { text: `${axisExpression(version, axisColumn)} = ?`, values: [start] };
     const first = periodStart(start, grain);
     const next = nextPeriod(first, grain);
     const from = (day: number) => `FROM_DAYS(${day + daysToEpoch})`;

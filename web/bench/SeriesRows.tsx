@@ -15,11 +15,12 @@ import { StrokeSample } from '../look';
 import { isLit, withLit } from '../picture';
 import { AddTo } from './AddTo';
 import { benchActions } from './benchSlice';
+import { FoldedLines } from './FoldedLines';
 import { ListRow, ListSection } from './ListRow';
 import { SeriesSentence } from './SeriesSentence';
 import { useBenchState, useChange } from './useBench';
 
-/** The series of a chart; the lines of a split are listed one by one. */
+/** The series of a chart; the lines of a split are listed one by one, or folded where they are many. */
 export function SeriesRows({
   chart,
   reading,
@@ -72,6 +73,22 @@ export function SeriesRows({
   const drawn = reading ? linesOf(reading) : [];
   const rows = chart.series.flatMap((definition) => {
     const lines = drawn.filter(({ seriesId }) => seriesId === definition.id);
+    if (reading && lines.length > mostListed)
+      return (
+        <ListRow
+          key={definition.id}
+          sample={<StrokeSample stroke={inTurn} rules={coloursOf(lines)} />}
+          name={definition.name}
+          found={`${roleWords[definition.role]}, ${lines.length} lines`}
+        >
+          <SeriesSentence chart={chart} series={definition} line={null} live="" />
+          <FoldedLines
+            name={definition.name}
+            {...{ lines, reading, highlight }}
+            onToggle={toggle}
+          />
+        </ListRow>
+      );
     const shown: (ReadSeries | null)[] = lines.length > 0 ? lines : [null];
     return shown.map((line, place) => (
       <ListRow
@@ -121,6 +138,16 @@ export function SeriesRows({
     </ListSection>
   );
 }
+
+/** More lines of one series than these are folded into one row. */
+const mostListed = 8;
+
+/** The stroke of a sample that shows the colours of several lines. */
+const inTurn = { colour: 'ink', dash: 'solid', width: 4 } as const;
+
+/** The first few colours that lines wear, each once. */
+const coloursOf = (lines: readonly ReadSeries[]) =>
+  [...new Set(lines.map(({ stroke }) => stroke.colour))].slice(0, 6);
 
 function foundWords(
   definition: SeriesDefinition,

@@ -83,7 +83,8 @@ const hands: { [Name in Turns['by']]: (props: By<Name>) => ReactNode } = {
 
 function Slider({ label, turns: { from, to, step }, value, onTurn }: By<'number'>) {
   const number = Number(value);
-  const said = writeFigure(number, figureFormat(Math.max(Math.abs(from), Math.abs(to)), false));
+  const whole = [from, to, step].every(Number.isInteger);
+  const said = writeFigure(number, figureFormat(Math.max(Math.abs(from), Math.abs(to)), whole));
   return (
     <>
       <Range {...{ label, from, to, step, said }} value={number} onChange={onTurn} />

@@ -109,7 +109,8 @@ function columnBeside(
     const { left, right } = wordAt(toX(geometry, each.day), each, across);
     return each.level >= 0 && right > from && left < to;
   });
-  return { from: isOver ? geometry.top : row.from, to: row.to };
+  // Beneath the panel stand its dates.
+  return { from: isOver ? geometry.top : row.from, to: plotBottom(geometry) + 8 };
 }
 
 /** A column of names: between two places across, and where their lines end. */
@@ -200,13 +201,26 @@ function standing(
           ? 2
           : 3;
   const inTurn = [...all].sort((one, other) => rank(one) - rank(other));
-  let kept = all.filter((each) => each.height <= down.to - down.from);
-  const total = () => kept.reduce((sum, { height }) => sum + height, 0);
-  while (total() > down.to - down.from) {
-    const last = inTurn.findLast((each) => kept.includes(each));
-    kept = kept.filter((each) => each !== last);
-  }
+  const room = down.to - down.from;
+  const fits = all.reduce((sum, { height }) => sum + height, 0) <= room;
+  const chosen = fits ? new Set(all) : spaced(inTurn, room);
+  const kept = all.filter((each) => chosen.has(each));
   return { kept, centres: partLabels(kept, down) };
+}
+
+/** Of more names than there is room for, those that stand beside their own lines. */
+function spaced(inTurn: readonly Fitting[], room: number): ReadonlySet<Fitting> {
+  const chosen: Fitting[] = [];
+  let taken = 0;
+  for (const each of inTurn) {
+    const isFree = chosen.every(
+      ({ wanted, height }) => Math.abs(wanted - each.wanted) >= (height + each.height) / 2,
+    );
+    if (!isFree || taken + each.height > room) continue;
+    chosen.push(each);
+    taken += each.height;
+  }
+  return new Set(chosen);
 }
 
 function labelColour(series: ReadSeries | null, highlight: Highlight): string {

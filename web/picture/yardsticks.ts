@@ -105,7 +105,8 @@ function bandShape(
       y0,
       y1,
       fillcolor: faded(paint.shade, tint.least + tint.more * shade),
-      line: edgeOf(yardstick),
+      // What is shaded up to a line has that line alone for an edge.
+      line: yardstick.levels.length > 0 ? { width: 0 } : edgeOf(yardstick),
       layer: paint.layer,
     },
   ];

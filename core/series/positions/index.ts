@@ -16,6 +16,7 @@ const kinds: Readonly<Record<AxisDefinition['kind'], PositionsKind>> = {
   periods,
   recorded,
   numbers,
+  years: numbers,
   words,
 };
 

@@ -22,7 +22,9 @@ const away = [0, 3, 6, 10, 14, 19, 25, 32, 40, 50, 62, 76, 92, 110, 130, 152, 17
 /** How far one beside its point is moved up and down, in pixels. */
 const aside = [0, 4, 8, 12, 17, 23, 30, 38, 47, 57, 68];
 /** How far one over or under its point is moved along, of as far as it still stands over it. */
-const shares = [0, 0.2, 0.4, 0.6, 0.8, 1];
+const shares = [0, 0.2, 0.4, 0.6, 0.8, 1, 1.3];
+/** Beside a line that leads through its point, by so much. */
+const passing = 5;
 
 interface Offset {
   along: number;
@@ -68,7 +70,9 @@ export function* placesOn(
   // Above and below, a label that would not stand over its point any more is beside it.
   const [all, unit] = across === 0 ? [offsets.over, width / 2 - 1] : [offsets.beside, 1];
   for (const { along, aside: share, off } of all) {
-    const moved = share * unit;
+    // A line straight through the point is passed at either side of it.
+    const moved =
+      across === 0 && Math.abs(share) > 1 ? Math.sign(share) * (width / 2 + passing) : share * unit;
     const apart = markerRoom + along;
     const left =
       across === 0 ? at.x - width / 2 + moved : at.x + across * apart - (across < 0 ? width : 0);
@@ -81,7 +85,7 @@ export function* placesOn(
 
 /** Whether a label stands on a side of its point. */
 export function isOn(side: Side, box: Box, { x, y }: { x: number; y: number }): boolean {
-  const over = box.left <= x && x <= box.right;
+  const over = box.left <= x + passing + 1 && x - passing - 1 <= box.right;
   return {
     above: over && box.bottom < y,
     below: over && box.top > y,
