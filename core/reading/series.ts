@@ -89,6 +89,7 @@ export function readSeries(
       readings: panel.axis === 'calendar' ? line.readings : null,
       stroke,
       shape,
+      apart: definition.split?.inInk?.includes(line.key) ?? false,
       filled,
       gradient,
       second: definition.valueAxis === 'second',

@@ -157,6 +157,7 @@ function column(
   // Where the panel is too low for all of them, they take what room there is above and below it, and no more.
   const down = needed <= high - low ? { from: low, to: high } : own;
   const { kept, centres } = standing(sized, down, highlight);
+  const someApart = placed.panel.series.some(({ apart }) => apart);
   const labels = kept.map((named, at): EndLabel => {
     const { series, text, lines, height, wanted, colour = null } = named;
     const centre = centres[at] ?? wanted;
@@ -174,7 +175,10 @@ function column(
       colour: series || !colour ? labelColour(series, highlight) : letteredIn(colour),
       strong:
         highlight.length === 0
-          ? series?.role === 'actual' && !series.age && !series.greyed
+          ? series?.role === 'actual' &&
+            !series.age &&
+            !series.greyed &&
+            (!someApart || series.apart)
           : isLit(highlight, series?.id),
     };
   });
@@ -182,7 +186,7 @@ function column(
 }
 
 /**
- * As many names as there is room for: those that are highlighted, the outermost,
+ * As many names as there is room for: those that are highlighted or stand apart, the outermost,
  * actuals, then the rest in their order.
  */
 function standing(
@@ -193,7 +197,7 @@ function standing(
   const heights = all.map(({ wanted }) => wanted);
   const outermost = [Math.min(...heights), Math.max(...heights)];
   const rank = ({ series, wanted }: Fitting) =>
-    isLit(highlight, series?.id)
+    isLit(highlight, series?.id) || series?.apart
       ? 0
       : outermost.includes(wanted)
         ? 1

@@ -60,6 +60,8 @@ export function pointsOf(
       name: series.name,
       x: points.map(({ x }) => x ?? null),
       y: points.map(({ y }) => y ?? null),
+      // One at the edge of the picture is drawn whole.
+      cliponaxis: false,
       marker: {
         size: at === 'sized' ? points.map(sizeBetween(series, sizes)) : (sizes[0] ?? usualSize),
         symbol: points.map(({ marker }) => symbols[marker ?? 'none']),
