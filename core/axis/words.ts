@@ -20,20 +20,33 @@ export interface WordsAxis {
   column: string;
   /** the words in the order in which they stand; others stand where the file has them */
   order: string[];
-  /** where nobody has put them: by their names, or by the figures of a series; missing: as the file has them */
+  /** where nobody has put them: by their names, by the figures of a series, or by another column; missing: as the file has them */
   by?: WordOrder;
 }
 
-const named = (first: WordOrder['first']) => Sentence.of<WordOrder>({ series: null, first });
+const which = choice<WordOrder['first']>({
+  highest: 'the highest first',
+  lowest: 'the lowest first',
+});
 
 const orderEntry = ways<WordOrder>(
   [
-    ({ series, first }) => series === null && first === 'lowest',
-    named('lowest').words('ordered by their names'),
+    ({ column }) => column !== undefined,
+    Sentence.of<WordOrder>({ series: null })
+      .words('ordered by the column ')
+      .slot('column', columnOf() as Entry<string | undefined>)
+      .words(', ')
+      .slot('first', which),
   ],
   [
     ({ series }) => series === null,
-    named('highest').words('ordered by their names, the last first'),
+    Sentence.of<WordOrder>({ series: null }).slot(
+      'first',
+      choice<WordOrder['first']>({
+        lowest: 'ordered by their names',
+        highest: 'ordered by their names, the last first',
+      }),
+    ),
   ],
   [
     () => true,
@@ -41,7 +54,7 @@ const orderEntry = ways<WordOrder>(
       .words('ordered by ')
       .slot('series', partName('series') as Entry<string | null>)
       .words(', ')
-      .slot('first', choice({ highest: 'the highest first', lowest: 'the lowest first' })),
+      .slot('first', which),
   ],
 );
 
@@ -59,14 +72,19 @@ export const words: AxisKind<WordsAxis> = {
       order: list(string().defined().max(500), 200).required().default([]),
       by: object({
         series: string().nullable().defined().max(40),
+        column: string().min(1).max(200).optional(),
         first: mixed<WordOrder['first']>().oneOf(['lowest', 'highest']).required(),
       })
         .default(undefined)
         .optional(),
     }),
-  column: ({ column }) => ({ column, of: 'words' }),
+  column: ({ column, by }) => ({
+    column,
+    of: 'words',
+    ...(by?.column !== undefined && { by: { column: by.column, first: by.first } }),
+  }),
   order: ({ order, by = null }) => ({ words: order, by }),
-  forReaders: (definition) => ({ ...definition, column: '', order: [] }),
+  forReaders: ({ by: _, ...definition }) => ({ ...definition, column: '', order: [] }),
   unit: () => 'place',
   say: sayColumn,
   phrase: ({ column }) => column,

@@ -3,7 +3,7 @@ import { turnsOf } from '../dials';
 import type { Day } from '../calendar';
 import { mentionedIn } from '../formula';
 import { formulaOf, rowsOf } from '../origins';
-import type { FrameRequest } from '../frame';
+import type { AxisColumn, FrameRequest } from '../frame';
 import { drawnGrain, shownReach, spanFilter } from './reach';
 import { type ChartDefinition, greysLines, type SeriesDefinition } from '../chart';
 import { type WithDependencies, dependenciesOf, seriesOverAllPeriods } from './dependencies';
@@ -37,7 +37,7 @@ export function frameRequest(
     ...rows,
     filters: [...rows.filters, ...shared, ...(spanned ? [spanned] : [])],
     grain: drawnGrain(chart),
-    axisColumn: axisColumn(chart.axis),
+    axisColumn: orderedBy(axisColumn(chart.axis), columns),
     splitBy: split?.column ?? null,
     colourBy: split?.colourBy ?? null,
     top: split?.top ? { ...split.top, ...shownReach(chart, today), today } : null,
@@ -46,6 +46,10 @@ export function frameRequest(
     readings: readings && !split && !derived && !axisColumn(chart.axis),
   };
 }
+
+/** What stands along the axis; what orders it where the source has that. */
+const orderedBy = (along: AxisColumn | null, columns: readonly string[]): AxisColumn | null =>
+  along?.by && !columns.includes(along.by.column) ? { column: along.column, of: along.of } : along;
 
 /** Whether the figures of a series are sent: it is drawn, or something is held against it or found from it. */
 export function isSent(

@@ -90,6 +90,11 @@ it.each<[string, Parameters<typeof onSharedScale>[1], string[]]>([
     ['Pier 10', 'Pier 2', 'Quill', 'Fenn'],
   ],
   [
+    'what a column has ordered, whatever order they have by themselves',
+    { words: [], by: { series: null, column: 'Pier', first: 'lowest' } },
+    ['Pier 10', 'Pier 2', 'Quill', 'Fenn'],
+  ],
+  [
     'names, but for those that somebody has put',
     { words: ['Quill'], by: { series: null, first: 'lowest' } },
     ['Quill', 'Fenn', 'Pier 2', 'Pier 10'],

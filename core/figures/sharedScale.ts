@@ -13,16 +13,18 @@ export interface AxisOrder {
  * Puts figures of several sources along one column: what stands at the same place in each gets the
  * same number, and numbers ascend.
  * @param aggregated by the id of its series, each numbered for itself
- * @param order of words, first those that somebody has put: words in the order in which they stand; another stands where its source has it: after
- *   the word that comes before it there, or last
+ * @param order of words: those that somebody has put stand so; another stands where its source, or what
+ *   orders them, has it: after the word that comes before it there, or last
  */
 export function onSharedScale(
   aggregated: Readonly<Record<string, Frame>>,
   { words: order, by }: AxisOrder,
 ): { frames: Record<string, Frame>; places: readonly Place[] } {
   const entries = Object.entries(aggregated);
-  const known = orderPlaces(entries.flatMap(([, frame]) => frame.axisPlaces ?? []));
-  const natural = by ? sortedBy(known, aggregated, by) : known;
+  const all = entries.flatMap(([, frame]) => frame.axisPlaces ?? []);
+  // What a column orders comes in its order.
+  const natural =
+    by?.column !== undefined ? [...new Set(all)] : sortedBy(orderPlaces(all), aggregated, by);
   const places: Place[] = order.filter((word) => natural.includes(word));
   if (places.length === 0) places.push(...natural);
   natural.forEach((place, at) => {
@@ -39,8 +41,10 @@ export function onSharedScale(
 function sortedBy(
   places: readonly Place[],
   aggregated: Readonly<Record<string, Frame>>,
-  { series, first }: WordOrder,
+  by: WordOrder | null,
 ): Place[] {
+  if (!by) return [...places];
+  const { series, first } = by;
   const way = first === 'lowest' ? 1 : -1;
   if (series === null) return [...places].sort((a, b) => way * names.compare(String(a), String(b)));
   const frame = aggregated[series];

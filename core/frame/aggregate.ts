@@ -223,6 +223,7 @@ export function columnsAsked(request: FrameRequest): string[] {
   const { date, column, splitBy, colourBy = null, filters = [], axisColumn = null } = request;
   const names = [
     axisColumn?.column ?? date,
+    axisColumn?.by?.column ?? null,
     column,
     splitBy,
     colourBy,

@@ -1,11 +1,21 @@
 import { civilDate } from '../calendar';
-import { dateColumn, type DateColumn, missingDay, ownOrder, type Table } from '../table';
+import {
+  dateColumn,
+  type DateColumn,
+  missingDay,
+  type NumberColumn,
+  ownOrder,
+  type Table,
+  type TextColumn,
+} from '../table';
 import { ProblemError } from '../values';
 
 /** A column whose figures or words, or the years of whose dates, stand along a chart's axis in place of periods. */
 export interface AxisColumn {
   column: string;
   of: 'numbers' | 'words';
+  /** words stand by the least that another column has beside each; missing: as the file has them */
+  by?: { column: string; first: 'lowest' | 'highest' };
 }
 
 /** What one position along a column is: a figure or a word of it. */
@@ -54,13 +64,60 @@ export function layPlaces(
     if (place !== null) found.add(place);
   }
   checkPlaces(axisColumn, found.size);
-  const places = orderPlaces(inFileOrder(table, axisColumn, found));
+  const natural = [...inFileOrder(table, axisColumn, found)];
+  const places = axisColumn.by
+    ? placesBy(natural, leastBeside(table, at, axisColumn.by.column), axisColumn.by.first)
+    : orderPlaces(natural);
   const numbers = new Map(places.map((place, number) => [place, number]));
   const days = Int32Array.from({ length: table.rows }, (_, row) => {
     const place = keeps(row) ? at(row) : null;
     return place === null ? missingDay : (numbers.get(place) as number);
   });
   return { dates: dateColumn(axisColumn.column, days), places };
+}
+
+/**
+ * Places by what stands beside them; those beside which nothing does come last, equal ones as they come.
+ * @param beside by place: a figure, a day, or the place of a word in its column
+ */
+export function placesBy(
+  places: readonly Place[],
+  beside: ReadonlyMap<Place, number>,
+  first: 'lowest' | 'highest',
+): Place[] {
+  const way = first === 'lowest' ? 1 : -1;
+  const size = (place: Place) => way * (beside.get(place) ?? way * Infinity);
+  // Of two that are infinitely far the difference is no number.
+  return [...places].sort((a, b) => (size(a) === size(b) ? 0 : size(a) - size(b)));
+}
+
+/** The least that a column has beside each place, whichever rows are kept. */
+function leastBeside(
+  table: Table,
+  at: (row: number) => Place | null,
+  name: string,
+): ReadonlyMap<Place, number> {
+  const column = table.columns.find((each) => each.name === name);
+  const least = new Map<Place, number>();
+  if (!column) return least;
+  const value = {
+    number: (row: number) => (column as NumberColumn).values[row] as number,
+    date: (row: number) => {
+      const day = (column as DateColumn).days[row] as number;
+      return day === missingDay ? NaN : day;
+    },
+    text: (row: number) => {
+      const code = (column as TextColumn).codes[row] as number;
+      return code < 0 ? NaN : code;
+    },
+  }[column.kind];
+  for (let row = 0; row < table.rows; row += 1) {
+    const place = at(row);
+    const own = value(row);
+    if (place !== null && !Number.isNaN(own))
+      least.set(place, Math.min(own, least.get(place) ?? own));
+  }
+  return least;
 }
 
 /** Words in the order in which they first stand in the file, whichever rows of it are kept. */

@@ -1,5 +1,5 @@
 export { type Comparison, rowTest } from './comparisons';
-export { type AxisColumn, checkPlaces, orderPlaces, type Place } from './axisPlaces';
+export { type AxisColumn, checkPlaces, orderPlaces, placesBy, type Place } from './axisPlaces';
 export {
   type Aggregate,
   aggregateKind,

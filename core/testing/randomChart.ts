@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { arrangementKinds } from '../arrangements';
-import { type ChartDefinition, chartSchema, plainLinking, plainLook, plainReplay } from '../chart';
+import {
+  type ChartDefinition,
+  chartSchema,
+  plainLinking,
+  plainLook,
+  plainPeekLine,
+  plainReplay,
+  plainSheet,
+} from '../chart';
 import { conditionKinds } from '../conditions';
 import { derivedKinds } from '../derived';
 import { originKinds } from '../origins';
@@ -128,8 +136,11 @@ const unused: readonly ((one: Any) => Any)[] = [
     one.kind === 'calendar' && one.part === 'weekdays'
       ? { ...one, values: weekdays(one.values) }
       : one,
+  (one) => ('first' in one && 'column' in one && 'series' in one ? { ...one, series: null } : one),
   (one) => without(one, 'scope', plainScope),
   (one) => without(one, 'look', plainLook),
+  (one) => without(one, 'sheet', plainSheet),
+  (one) => without(one, 'line', plainPeekLine),
   (one) => without(one, 'replay', plainReplay),
   (one) => without(one, 'linking', plainLinking),
   (one) => ('aggregate' in one && one.aggregate !== 'percentile' ? { ...one, percent: 50 } : one),

@@ -119,6 +119,12 @@ const ways = fc.record({
     { kind: 'numbers', column: 'Fares' },
     { kind: 'years', column: 'Day' },
     { kind: 'words', column: 'Coast', order: ['windward'] },
+    ...['Fares', 'Day', 'Route'].map((column): AxisDefinition => ({
+      kind: 'words',
+      column: 'Coast',
+      order: [],
+      by: { series: null, column, first: column === 'Day' ? 'lowest' : 'highest' },
+    })),
   ),
   split: fc.boolean(),
   colourBy: fc.constantFrom('Coast', null),

@@ -3,6 +3,7 @@ import {
   type FrameRequest,
   checkPlaces,
   orderPlaces,
+  placesBy,
   type Place,
 } from '../../core/frame';
 import {
@@ -14,10 +15,10 @@ import {
   textColumn,
 } from '../../core/table';
 import type { Database } from '../database';
-import { factsColumn } from '../sources';
+import { factsColumn, factsTable } from '../sources';
 import type { VersionColumns } from './versionColumns';
 import { columnNamed, type Placed } from './conditions';
-import { daysToEpoch, loadWords } from './loadColumns';
+import { daysToEpoch, loadWords, slice } from './loadColumns';
 
 /** The word under which rows of words that are not kept are counted; no word can be it. */
 export const restWord = '\u0000rest';
@@ -64,10 +65,47 @@ async function daysOf(
   };
   const own = cells.map(placeOf);
   const kept = new Set(own);
-  const places = orderPlaces(known ? known.words.filter((word) => kept.has(word)) : own);
+  const natural = known ? known.words.filter((word) => kept.has(word)) : [...kept];
+  const places = axisColumn.by
+    ? placesBy(
+        natural,
+        await leastBeside(database, version, axisColumn, axisColumn.by.column, placeOf),
+        axisColumn.by.first,
+      )
+    : orderPlaces(natural);
   checkPlaces(axisColumn, places.length);
   const numbers = new Map(places.map((each, number) => [each, number]));
   return { days: Int32Array.from(own, (each) => numbers.get(each) as number), axisPlaces: places };
+}
+
+/** The least that a column has beside each place along the axis, whichever rows are kept. */
+async function leastBeside(
+  database: Database,
+  version: VersionColumns,
+  along: AxisColumn,
+  by: string,
+  placeOf: (cell: number | string | null | undefined) => Place,
+): Promise<ReadonlyMap<Place, number>> {
+  const { place, stored } = columnNamed(version, by);
+  const cells = factsColumn(place);
+  const least = {
+    date: `TO_DAYS(MIN(${cells}))`,
+    number: `CAST(MIN(${cells}) AS DOUBLE)`,
+    text: `MIN(${cells})`,
+  }[stored.kind];
+  const axis = axisExpression(version, along);
+  const found = await slice(
+    database,
+    `SELECT ${axis} AS d, ${least} FROM ${factsTable(version.versionId)} WHERE ${axis} IS NOT NULL GROUP BY d`,
+    [],
+  );
+  const beside = new Map<Place, number>();
+  for (const [cell, value] of found) {
+    const word = placeOf(cell);
+    // Codes of one word in several writings are one place.
+    if (value !== null) beside.set(word, Math.min(Number(value), beside.get(word) ?? Infinity));
+  }
+  return beside;
 }
 
 /** Makes a table of rows that the database has grouped. */
