@@ -12,11 +12,13 @@ interface TextSizeChoiceProps {
 /** How large a reader has all text of a dashboard, for themselves. */
 export function TextSizeChoice({ usual, own, onChange }: TextSizeChoiceProps) {
   return (
-    <Choice
-      label="Size of text"
-      value={own ?? usual}
-      options={textSizes.map((value) => ({ value, label: `${value} text` }))}
-      onChange={(value) => onChange(value === usual ? null : (value as TextSize))}
-    />
+    <div className="text-size">
+      <Choice
+        label="Size of text"
+        value={own ?? usual}
+        options={textSizes.map((value) => ({ value, label: `${value} text` }))}
+        onChange={(value) => onChange(value === usual ? null : (value as TextSize))}
+      />
+    </div>
   );
 }
