@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures';
+import { choose, expect, test } from './fixtures';
 
 test('the demo shows at a glance where the ferries stand', async ({
   quietPage: page,
@@ -39,6 +39,16 @@ test('a reader sees the same and is offered no way to change it', async ({
   const passengers = page.getByRole('group', { name: 'Passengers by route, line chart' });
   await passengers.getByRole('button', { name: 'Fenn to Osk' }).click();
   await expect(page.getByText('Fenn to Osk highlighted')).toBeVisible();
+  // The size of text is theirs alone, and stands in the address.
+  const axisSize = () =>
+    passengers
+      .locator('.annotation-text')
+      .first()
+      .evaluate((node) => parseFloat(getComputedStyle(node).fontSize));
+  const usual = await axisSize();
+  await choose(page, 'Size of text', 'largest text');
+  await expect(page).toHaveURL(/text=largest/);
+  await expect.poll(axisSize).toBeGreaterThan(usual * 1.2);
 });
 
 test('two authors who change one chart are asked which to keep', async ({

@@ -132,7 +132,7 @@ export interface DrawnSeries extends Omit<SeriesDefinition, 'figures' | 'split' 
   /** what its figures are derived as, in words; left out where they are as recorded */
   derivedAs?: string;
   /** how a split line is told from its neighbours; null without a split */
-  split: Pick<SplitDefinition, 'alike' | 'inInk'> | null;
+  split: Pick<SplitDefinition, 'alike'> | null;
 }
 
 /** A chart as those who only read it know it: without where its figures come from. */

@@ -5,7 +5,7 @@ import cuts from '../vectors/cut.json';
 import { chartFrames } from './chartFrames';
 import type { SeriesFrame } from './seriesFrame';
 import type { ChartDefinition, SeriesDefinition, SplitDefinition } from '../chart';
-import { draftRule } from '../editing';
+import { draftRule, draftStandout } from '../editing';
 import { testChart, testFrame, testSeries } from '../testing';
 
 const day = (text: string) => parseDay(text) as number;
@@ -156,6 +156,9 @@ it('lets out of a series that is not drawn no more than is held against it', () 
     onAxis: true,
   } as const;
   expect(sent({ yardsticks: [mean] })).toEqual(['a', 'f']);
+  // A standout looks at its own series, which is not drawn.
+  const top = draftStandout('s', 'a', { kind: 'highest' });
+  expect(sent({ standouts: [top] })).toEqual(['f']);
   const over = draftRule('r', 'f', { kind: 'series', is: 'over', series: 'a' }, 'brick');
   expect(sent({ colourRules: [over] })).toEqual(['a', 'f']);
 });

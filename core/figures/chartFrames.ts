@@ -93,6 +93,7 @@ function shown(
     readings: whole.readings && readingsWithin(whole.readings, from, nextAfter(to)),
     colourPlaces: drawn.map(({ place }) => place),
     greyed: drawn.map(({ key }) => isGreyed(chart, series, key)),
+    inInk: drawn.map(({ key }) => series.split?.inInk?.includes(key) ?? false),
     unshown: unshownFigures(chart, series, whole, {
       kept,
       today: known.today,

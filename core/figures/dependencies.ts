@@ -11,14 +11,15 @@ interface Dependency {
   scope?: Scope;
 }
 
-/** All that yardsticks, the conditions of colour rules and standouts are found from. */
+/** All that yardsticks, the conditions of colour rules and those of standouts are found from. */
 export function dependenciesOf({
   yardsticks,
   colourRules,
   standouts,
 }: WithDependencies): Dependency[] {
   const conditions = colourRules.map(({ condition }) => condition);
-  return foundWithin([yardsticks, conditions, standouts]);
+  const picks = standouts.map(({ pick }) => pick);
+  return foundWithin([yardsticks, conditions, picks]);
 }
 
 /** Whatever the kind: an edge, a condition or a yardstick names the series that it is found from. */
@@ -28,13 +29,19 @@ function foundWithin(part: unknown): Dependency[] {
   return [...own, ...Object.values(part).flatMap(foundWithin)];
 }
 
-/** The series of which a statistic looks at all periods there are, rather than those shown. */
+/** The same, and standouts themselves: they look at their own series, and ask for no other to be sent. */
+const scopedOf = (chart: WithDependencies): Dependency[] => [
+  ...dependenciesOf(chart),
+  ...chart.standouts,
+];
+
+/** The series of which a statistic or a standout looks at all periods there are, rather than those shown. */
 export const seriesOverAllPeriods = (chart: WithDependencies): string[] => [
   ...new Set(
-    dependenciesOf(chart).flatMap(({ series, scope }) => (scope?.periods === 'all' ? series : [])),
+    scopedOf(chart).flatMap(({ series, scope }) => (scope?.periods === 'all' ? series : [])),
   ),
 ];
 
-/** Whether a statistic looks past what readers filter for themselves. */
+/** Whether a statistic or a standout looks past what readers filter for themselves. */
 export const looksPastReaders = (chart: WithDependencies): boolean =>
-  dependenciesOf(chart).some(({ scope }) => scope?.unfiltered);
+  scopedOf(chart).some(({ scope }) => scope?.unfiltered);

@@ -45,8 +45,8 @@ export function drawnChart(definition: ChartDefinition, seenBy: SeenBy = 'editor
     series: shown.map(({ figures: _figures, derived, split, ...series }) => ({
       ...series,
       ...(derived && { derivedAs: derivedKind(derived).say(derived) }),
-      // Who stands apart is told by colour alone: the column is not theirs to know.
-      split: split && { alike: split.alike, inInk: split.inInk },
+      // Which lines stand apart comes with their figures: other words are not theirs to know.
+      split: split && { alike: split.alike },
     })),
   };
 }

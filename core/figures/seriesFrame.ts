@@ -17,10 +17,12 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   unshown?: { start: Day; figure: number }[][];
   /** by word: a filter of the chart leaves it in grey, and out of every computation */
   greyed: boolean[];
+  /** by word: its line stands apart, in ink */
+  inInk: boolean[];
 }
 
 /** Frames by the id of their series. */
 export type SeriesFrames = Readonly<Record<string, SeriesFrame>>;
 
 /** Figures over every period there is, before they are cut to the chart's span. */
-export type FullSeries = Omit<SeriesFrame, 'extent' | 'colourPlaces' | 'greyed'>;
+export type FullSeries = Omit<SeriesFrame, 'extent' | 'colourPlaces' | 'greyed' | 'inInk'>;

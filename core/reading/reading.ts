@@ -76,8 +76,6 @@ export interface ReadSeries extends Omit<SeriesLine, 'definition'> {
   /** it stands on the second value axis */
   second: boolean;
   format: FigureFormat;
-  /** its author has it stand apart from the other lines of its split */
-  apart: boolean;
   /** the area beneath it */
   filled: boolean;
   /** what its colour changes over; null: nothing */

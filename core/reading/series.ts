@@ -89,7 +89,6 @@ export function readSeries(
       readings: panel.axis === 'calendar' ? line.readings : null,
       stroke,
       shape,
-      apart: definition.split?.inInk?.includes(line.key) ?? false,
       filled,
       gradient,
       second: definition.valueAxis === 'second',

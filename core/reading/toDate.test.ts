@@ -28,6 +28,7 @@ function read({
     constant: null,
     colourPlaces: [0],
     greyed: [false],
+    inInk: [false],
     extent: { from: months[0] as number, to: months[2] as number },
   });
   const reading = readChart(

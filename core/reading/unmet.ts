@@ -1,6 +1,6 @@
 import type { DrawnChart, StandoutDefinition } from '../chart';
 import { pickKind } from '../standouts';
-import { sayScope } from '../yardsticks';
+import { sayScopeAlone } from '../yardsticks';
 import { namesFor } from './conditions';
 import type { ReadPanel } from './reading';
 
@@ -27,7 +27,7 @@ function sayAllOrNone(
   ).length;
   const name = chart.series.find((each) => each.id === of)?.name;
   if (finished === 0 || name === undefined) return [];
-  const over = scope ? [sayScope(scope)].filter(Boolean) : [];
+  const over = scope ? [sayScopeAlone(scope)].filter(Boolean) : [];
   const what = [`${pickKind(pick).say(pick, namesFor(chart, of))} of ${name}`, ...over].join(', ');
   if (caught === 0) return [`No point that is shown stands out as ${what}.`];
   if (pick.kind !== 'meeting' || caught < finished || finished < 2) return [];

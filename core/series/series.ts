@@ -19,6 +19,8 @@ export interface SeriesLine extends Line {
   others: boolean;
   /** a filter of the chart leaves it in grey: it enters no computation */
   greyed: boolean;
+  /** its author has it stand apart from the other lines of its split */
+  inInk: boolean;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
   unshown?: readonly { start: Day; figure: number }[];
   /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
@@ -81,6 +83,7 @@ export function layLines(
         additive: frame?.additive ?? false,
         others: frame?.others != null && frame.others === key,
         greyed: frame?.greyed[row] ?? false,
+        inInk: frame?.inInk[row] ?? false,
         covered: definition.role === 'actual' ? coveredOf(figures, axis, frame) : null,
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,

@@ -20,12 +20,12 @@ export function strokesOf(
       const { colour, dash, width, place } = line.definition.stroke;
       const word = coloursBy === 'series' ? 0 : line.word;
       const own = strokeOfRole(line.role, place + word, style);
-      const { alike = false, inInk = [] } = line.definition.split ?? {};
+      const { alike = false } = line.definition.split ?? {};
       const split = line.split && coloursBy !== 'series';
       const told = split && !alike ? null : colour;
       const usual = line.others || (split && alike) ? 'grey' : own.colour;
       const chosen = {
-        colour: split && inInk.includes(line.key) ? 'ink' : (told ?? usual),
+        colour: split && line.inInk ? 'ink' : (told ?? usual),
         dash: dash ?? own.dash,
         width: width ?? own.width,
       } as const;

@@ -1,5 +1,12 @@
 export type { RecordedDates, YardstickContext } from './context';
-export { placesWithin, plainScope, sayScope, type Scope, scopeShape, withScope } from './scope';
+export {
+  placesWithin,
+  plainScope,
+  sayScopeAlone,
+  type Scope,
+  scopeShape,
+  withScope,
+} from './scope';
 export { type Edge, edgeEntry, edgeKinds, edgeSchema, findEdge, sayEdge } from './edges';
 export {
   type Edges,

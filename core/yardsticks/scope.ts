@@ -127,7 +127,7 @@ export function sayPeriods({ periods, count, per, unfiltered }: Scope, found: nu
 }
 
 /** A scope in words, without how many figures it holds; empty for the plain one. */
-export function sayScope({ periods, count, per, unfiltered }: Scope): string {
+export function sayScopeAlone({ periods, count, per, unfiltered }: Scope): string {
   const over = {
     shown: [],
     last: [`of the last ${count === 1 ? 'period' : `${count} periods`}`],

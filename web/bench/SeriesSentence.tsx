@@ -91,6 +91,8 @@ function SeriesActs({
           change((before) => ({
             ...before,
             emphasis: before.emphasis === line ? null : line,
+            // What is chosen by hand takes the place of what was found.
+            emphasises: undefined,
           })),
         )}
       {act('Earlier', () => move(-1), place === 0)}

@@ -63,7 +63,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   pointMarkers: [],
   pace: null,
   paceDrawn: false,
-  apart: false,
+  inInk: false,
   ...more,
 });
 const rule = (id: string, name: string) => ({

@@ -157,7 +157,7 @@ function column(
   // Where the panel is too low for all of them, they take what room there is above and below it, and no more.
   const down = needed <= high - low ? { from: low, to: high } : own;
   const { kept, centres } = standing(sized, down, highlight);
-  const someApart = placed.panel.series.some(({ apart }) => apart);
+  const someApart = placed.panel.series.some(({ inInk }) => inInk);
   const labels = kept.map((named, at): EndLabel => {
     const { series, text, lines, height, wanted, colour = null } = named;
     const centre = centres[at] ?? wanted;
@@ -178,7 +178,7 @@ function column(
           ? series?.role === 'actual' &&
             !series.age &&
             !series.greyed &&
-            (!someApart || series.apart)
+            (!someApart || series.inInk)
           : isLit(highlight, series?.id),
     };
   });
@@ -197,7 +197,7 @@ function standing(
   const heights = all.map(({ wanted }) => wanted);
   const outermost = [Math.min(...heights), Math.max(...heights)];
   const rank = ({ series, wanted }: Fitting) =>
-    isLit(highlight, series?.id) || series?.apart
+    isLit(highlight, series?.id) || series?.inInk
       ? 0
       : outermost.includes(wanted)
         ? 1

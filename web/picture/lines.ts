@@ -34,7 +34,7 @@ export function lineTraces(
   const sorted = [...placed.panel.series].sort(
     (a, b) =>
       Number(isLit(highlight, a.id)) - Number(isLit(highlight, b.id)) ||
-      Number(a.apart) - Number(b.apart) ||
+      Number(a.inInk) - Number(b.inInk) ||
       order[a.role] - order[b.role] ||
       (b.age ?? 0) - (a.age ?? 0),
   );

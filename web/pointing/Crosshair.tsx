@@ -101,7 +101,7 @@ interface PanelLineProps extends Pick<CrosshairProps, 'reading' | 'period' | 'hi
   placed: DrawnPanel;
   nearest: string | null;
   held: boolean;
-  /** how its author has it drawn; missing: as any */
+  /** how its author has it drawn; missing: as usual */
   look?: PeekLine;
 }
 

@@ -77,7 +77,7 @@ interface DateLineProps extends Omit<LinkedDatesProps, 'linked'> {
   held: 'alone' | 'first' | 'second' | null;
   /** values are written beside the points */
   valued: boolean;
-  /** how its line is drawn, and what is written at it; missing: as any */
+  /** how its line is drawn, and what is written at it; missing: as usual */
   look?: PeekLine;
   /** the day that is pointed at; missing: its period says itself */
   day?: Day;

@@ -52,7 +52,7 @@ export interface Linked {
   onLight: (day: Day | null) => void;
   /** lets go of all of it */
   onRelease: () => void;
-  /** how the line at what is pointed at elsewhere is drawn; missing: as any */
+  /** how the line at what is pointed at elsewhere is drawn; missing: as usual */
   look?: PeekLine;
   /** how what is picked here narrows the other charts; missing where it narrows none */
   narrowing?: NarrowingHand;

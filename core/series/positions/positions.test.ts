@@ -20,6 +20,7 @@ const frame = ({ from, to, completeTo = null, recordedGrain = 'day' }: Framed): 
   additive: true,
   constant: null,
   greyed: [],
+  inInk: [],
   colourPlaces: [0],
   extent: { from: day(from), to: day(to) },
 });
