@@ -5,6 +5,7 @@ import type { DialValue } from '../dials';
 import type { Frame, Place, Readings } from '../frame';
 import { type Problem, ProblemError } from '../values';
 import { drawnGrain, shownReach } from './reach';
+import { earlierFigures } from './earlierFigures';
 import { unshownFigures } from './unshownFigures';
 import { type ChartDefinition, greysLines, keepsWord, type SeriesDefinition } from '../chart';
 import { onSharedScale } from './sharedScale';
@@ -99,6 +100,7 @@ function shown(
       today: known.today,
       words: drawn.map(({ key }) => key),
     }),
+    earlier: earlierFigures(chart, series, whole, { kept, words: drawn.map(({ key }) => key) }),
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;

@@ -15,6 +15,8 @@ export interface SeriesFrame extends Omit<Frame, 'keys'> {
   colourPlaces: number[];
   /** by word: its finished figures in periods that are not shown; missing: nothing looks at them */
   unshown?: { start: Day; figure: number }[][];
+  /** by word: its figures in the year before the first period shown; missing: there are none */
+  earlier?: { periods: Day[]; values: (number | null)[][] };
   /** by word: a filter of the chart leaves it in grey, and out of every computation */
   greyed: boolean[];
   /** by word: its line stands apart, in ink */

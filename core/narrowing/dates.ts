@@ -27,6 +27,11 @@ export const dates: NarrowingKind<DatesNarrowing> = {
       from: writtenDay.required(),
       to: writtenDay.required(),
     }),
+  written: ({ from, to }) => `${from}.${to}`,
+  read: (text) => {
+    const [from = '', to = ''] = text.split('.');
+    return parseDay(from) === null || parseDay(to) === null ? null : { from, to };
+  },
   say: ({ from, to }) => writeStretch(parseDay(from) ?? 0, parseDay(to) ?? 0),
   narrow: ({ from, to }, { chart, today }) => {
     const [first, last] = [parseDay(from), parseDay(to)];

@@ -2,9 +2,10 @@ import { type DefinitionOf, registry } from '../registry';
 import { type ChartDefinition, plainLinking } from '../chart';
 import { dates } from './dates';
 import { line } from './line';
+import { place } from './place';
 import type { NarrowedChart, NarrowingKind, PickerChart } from './narrowing';
 
-const all = [line, dates];
+const all = [line, dates, place];
 
 /** What a reader has picked in a chart, by which the other charts of its dashboard are narrowed. */
 export type Narrowing = DefinitionOf<(typeof all)[number]>;
@@ -14,6 +15,23 @@ export { narrowingSchema };
 
 /** What a narrowing keeps, in a few words. */
 export const sayNarrowing = (narrowing: Narrowing): string => kindOf(narrowing).say(narrowing);
+
+/**
+ * A narrowing in an address: the chart it was picked in, and what.
+ * @returns its kind, and the rest as one text
+ */
+export const writtenNarrowing = (narrowing: Narrowing): [kind: string, text: string] => [
+  narrowing.kind,
+  `${narrowing.chart}.${kindOf(narrowing).written(narrowing)}`,
+];
+
+/** Reads what `writtenNarrowing` wrote; null where it cannot be understood. */
+export function readNarrowing(kind: string, text: string): Narrowing | null {
+  const known = all.find((each) => each.kind === kind);
+  const [, chart = '', rest = ''] = /^(\d+)\.(.*)$/s.exec(text) ?? [];
+  const read = known && chart !== '' ? known.read(rest) : null;
+  return read && ({ ...read, kind, chart: Number(chart) } as Narrowing);
+}
 
 /**
  * What a chart shows of what was picked in others: only that, or all, where it cannot follow.

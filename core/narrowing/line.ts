@@ -33,6 +33,11 @@ export const line: NarrowingKind<LineNarrowing> = {
       word: string().defined().max(500),
     }),
   say: ({ word }) => word || 'blank',
+  written: ({ series, word }) => `${series}.${word}`,
+  read: (text) => {
+    const [, series = '', word = ''] = /^([^.]+)\.(.*)$/s.exec(text) ?? [];
+    return series === '' ? null : { series, word };
+  },
   narrow: ({ series, word }, { chart, columns }, picker) => {
     const column = drawnBy(picker, series, word);
     // A target of all routes beside one route's actual would tell an untruth: all follow, or none.

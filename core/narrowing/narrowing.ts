@@ -37,6 +37,10 @@ export interface NarrowingKind<
     narrowed: NarrowedChart,
     picker: PickerChart,
   ) => ChartDefinition | null;
+  /** what was picked as it stands in an address, without its kind and its chart */
+  written: (narrowing: Narrowing) => string;
+  /** what an address says was picked; null where it cannot be understood */
+  read: (text: string) => Omit<Narrowing, 'kind' | 'chart'> | null;
   /** it asks what the picker draws */
   asksDrawn?: boolean;
 }

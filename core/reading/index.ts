@@ -1,6 +1,6 @@
-export { between, sayBetween } from './between';
-export { offWord } from './compare';
-export { linesOf, sayApart } from './words';
+export { sayInOne } from './inOne';
+export { linesOf } from './words';
+export { readBetween, type ReadBetween, readOutAt, type ReadOut, type ReadOutRow } from './readOut';
 export { sayWhy } from './why';
 export { groupsOf, type LineGroup } from './groups';
 export { namesFor } from './conditions';

@@ -23,6 +23,8 @@ export interface SeriesLine extends Line {
   inInk: boolean;
   /** its finished figures in periods that are not shown; missing: nothing looks at them */
   unshown?: readonly { start: Day; figure: number }[];
+  /** its figures in every period that is known of, those before the first shown among them */
+  history: History;
   /** how much of its first open period with a figure it covers, 0 to 1; null where that is not known */
   covered: number | null;
   /** which of its figures stand in the source, neither filled nor divided */
@@ -33,6 +35,12 @@ export interface SeriesLine extends Line {
   word: number;
   /** the word that gives it its colour, which lines of one category share; null: its own does */
   group: string | null;
+}
+
+/** Figures by the first days of their periods, which ascend; nothing where no periods are drawn. */
+export interface History {
+  starts: readonly Day[];
+  figures: Figures;
 }
 
 /** More lines than this in one chart cannot be read. */
@@ -88,6 +96,7 @@ export function layLines(
         measured: own ? laid.map((figure) => figure !== null) : never,
         readings: frame?.readings ?? null,
         unshown: frame?.unshown?.[row],
+        history: historyOf(frame, row),
         word: frame?.colourPlaces[row] ?? 0,
         group: (split && frame?.groups?.[row]) || null,
       };
@@ -108,6 +117,17 @@ function coveredOf(
   if (!period || completeTo === null) return null;
   const { start, next } = period;
   return Math.max(0, Math.min(completeTo + 1, next) - start) / (next - start);
+}
+
+function historyOf(frame: SeriesFrame | undefined, row: number): History {
+  if (!frame || frame.axisPlaces) return { starts: [], figures: [] };
+  const { earlier, periods } = frame;
+  const figures = frame.values[row] ?? [];
+  if (!earlier) return { starts: periods, figures };
+  return {
+    starts: [...earlier.periods, ...periods],
+    figures: [...(earlier.values[row] ?? []), ...figures],
+  };
 }
 
 /** The positions at which a frame has no row. */

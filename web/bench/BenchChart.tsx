@@ -1,12 +1,13 @@
 import { useAfterPaint } from './useAfterPaint';
-import { useMemo, useRef, useState } from 'react';
+import { Suspense, useMemo, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { DrawnChart } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { Act, Empty } from '../controls';
 import { Chart, useDrawing, type YardstickGrip } from '../plot';
 import { type Highlight } from '../picture';
-import { type NoteSpot } from '../pointing';
+import { type NoteSpot, PointedHere, ReadOutStrip, useLetGo } from '../pointing';
+import { type FigureAsked, figureAsked, RowsBehindPanel } from '../figures';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
 
@@ -53,10 +54,16 @@ export function BenchChart({
     roomAtLeft: size ? 0 : roomAtLeft,
   });
   const [pointed, setPointed] = useState<number | null>(null);
+  const [pointer] = useState(() => new PointedHere());
+  const letGo = useLetGo(pointer);
+  const [asked, setAsked] = useState<FigureAsked | null>(null);
+  const onAsk = (line: string, place: number) =>
+    reading && setAsked(figureAsked(reading, line, place));
+  const acts = { highlight, onHighlight, onWriteNote, onAsk };
   // The picture comes first; the figures beneath it follow once it is seen.
   const told = useAfterPaint(useMemo(() => ({ reading, drawing }), [reading, drawing]));
   return (
-    <section className="bench-chart" aria-label="Chart and figures">
+    <section className="bench-chart" aria-label="Chart and figures" {...letGo}>
       {sizes.length > 0 && (
         <div className="row preview-sizes" role="group" aria-label="Seen at the size">
           <span className="quiet small">Seen</span>
@@ -71,6 +78,16 @@ export function BenchChart({
           ))}
         </div>
       )}
+      {reading && reading.positions.length > 0 && (
+        <div className="bench-read-out">
+          <ReadOutStrip {...{ reading, pointer }} {...acts} />
+        </div>
+      )}
+      {reading && asked && (
+        <Suspense fallback={null}>
+          <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />
+        </Suspense>
+      )}
       <div
         ref={room}
         className={size ? 'bench-plot preview' : 'bench-plot'}
@@ -83,21 +100,17 @@ export function BenchChart({
         )}
         {reading && reading.positions.length > 0 && (
           <Chart
-            reading={reading}
-            drawing={drawing}
-            highlight={highlight}
-            onHighlight={onHighlight}
-            onWriteNote={onWriteNote}
-            onOpenNote={onOpenNote}
+            {...{ reading, drawing, pointer, onOpenNote, onScale, grips }}
+            {...acts}
             onPoint={setPointed}
             pointedAt={pointed}
-            {...{ onScale, grips }}
           />
         )}
       </div>
       {told.reading && told.drawing && (
         <BenchFigures
-          {...{ chartId, chart, highlight, pointed, onHighlight }}
+          {...{ chart, highlight, pointed, onHighlight }}
+          onAsk={setAsked}
           reading={told.reading}
           drawing={told.drawing}
           mayStandBeneath={!size}

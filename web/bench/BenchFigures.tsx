@@ -1,19 +1,12 @@
-import { memo, Suspense, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { suffixWords } from '../../core/labels';
 import type { DrawnChart } from '../../core/chart';
 import { linesOf, type Reading, sayWhy } from '../../core/reading';
 import { type Drawing, type Highlight, isLit, sayLeftOut, toX } from '../picture';
-import {
-  type FigureAsked,
-  FiguresStrip,
-  FiguresTable,
-  narrowestColumn,
-  RowsBehindPanel,
-} from '../figures';
+import { type FigureAsked, FiguresStrip, FiguresTable, stretchFor } from '../figures';
 import { Act } from '../controls';
 
 interface BenchFiguresProps {
-  chartId: number;
   chart: DrawnChart;
   reading: Reading;
   drawing: Drawing;
@@ -23,59 +16,60 @@ interface BenchFiguresProps {
   mayStandBeneath: boolean;
   onPoint: (place: number | null) => void;
   onHighlight: (highlight: Highlight) => void;
+  onAsk: (asked: FigureAsked) => void;
 }
 
-/** The figures of the chart: under its tape, period by period, or as a table when they are many. */
+/** The figures of the chart: under its dates, period by period, or as a table when they are many. */
 export const BenchFigures = memo(function BenchFigures(props: BenchFiguresProps) {
-  const { chartId, chart, reading, drawing, highlight, pointed, mayStandBeneath } = props;
-  const { onPoint, onHighlight } = props;
-  const [asked, setAsked] = useState<FigureAsked | null>(null);
-  const [asTable, setAsTable] = useState<boolean | null>(null);
-  const geometry = drawing.panels[0]?.geometry;
-  if (!geometry) return null;
-  const [first, last] = [reading.positions[0], reading.positions.at(-1)];
-  const left = toX(geometry, first?.start ?? 0);
-  const right = geometry.width - toX(geometry, last?.next ?? 1);
-  const columnWidth = (geometry.width - left - right) / reading.positions.length;
-  const alone = mayStandBeneath && reading.panels.length === 1 && reading.axis !== 'ends';
-  const fits = alone && columnWidth >= narrowestColumn && linesOf(reading).length <= 4;
-  const table = asTable ?? !fits;
+  const { chart, reading, drawing, highlight, pointed, mayStandBeneath } = props;
+  const { onPoint, onHighlight, onAsk } = props;
+  const [asTable, setAsTable] = useState(false);
+  const beneath = useMemo(() => roomBeneath(reading, drawing), [reading, drawing]);
+  if (drawing.panels.length === 0) return null;
+  const fits = mayStandBeneath && beneath !== null;
   return (
-    <>
-      <Suspense fallback={null}>
-        {asked && (
-          <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />
+    <div className="bench-figures">
+      <header className="row">
+        <h2>Figures</h2>
+        <p className="quiet grow">{sayFigures(chart, reading, pointed, highlight)}</p>
+        {fits && (
+          <Act onClick={() => setAsTable(!asTable)}>
+            {asTable ? 'Under the dates' : 'As a table'}
+          </Act>
         )}
-      </Suspense>
-      <div className="bench-figures">
-        <header className="row">
-          <h2>Figures</h2>
-          <p className="quiet grow">{sayFigures(chart, reading, pointed, highlight)}</p>
-          {fits && (
-            <Act onClick={() => setAsTable(!table)}>{table ? 'Under the tape' : 'As a table'}</Act>
-          )}
-        </header>
-        {table ? (
-          <FiguresTable
-            {...{ reading, highlight, pointed, onPoint, onHighlight }}
-            height={220}
-            onAsk={setAsked}
-          />
-        ) : (
-          <FiguresStrip {...{ reading, columnWidth, pointed, left, right }} />
-        )}
-        {sayLeftOut(drawing) !== '' && (
-          <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>
-        )}
-        {[...reading.outlook, ...reading.remarks, ...reading.unmet].map((sentence) => (
-          <p key={sentence} className="quiet small figures-remark">
-            {sentence}
-          </p>
-        ))}
-      </div>
-    </>
+      </header>
+      {fits && !asTable ? (
+        <FiguresStrip {...{ reading, pointed }} {...beneath} />
+      ) : (
+        <FiguresTable
+          {...{ reading, highlight, pointed, onPoint, onHighlight }}
+          height={220}
+          onAsk={onAsk}
+        />
+      )}
+      {sayLeftOut(drawing) !== '' && (
+        <p className="quiet small figures-remark">{sayLeftOut(drawing).slice(2)}.</p>
+      )}
+      {[...reading.outlook, ...reading.remarks, ...reading.unmet].map((sentence) => (
+        <p key={sentence} className="quiet small figures-remark">
+          {sentence}
+        </p>
+      ))}
+    </div>
   );
 });
+
+/** Where figures stand when each does under its period; null where they find no room there. */
+function roomBeneath(reading: Reading, drawing: Drawing) {
+  const geometry = drawing.panels[0]?.geometry;
+  const isAlone = reading.panels.length === 1 && reading.axis !== 'ends';
+  if (!geometry || !isAlone || linesOf(reading).length > 4) return null;
+  const { positions } = reading;
+  const left = toX(geometry, positions[0]?.start ?? 0);
+  const right = geometry.width - toX(geometry, positions.at(-1)?.next ?? 1);
+  const stretch = stretchFor(reading, (geometry.width - left - right) / positions.length);
+  return stretch === null ? null : { left, right, stretch };
+}
 
 /** What the figures at the pointer say, or how all of them are written. */
 function sayFigures(

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo } from 'react';
 import type { GridPlace } from '../../contract';
-
 import type { BoardProps } from './boardProps';
+import { byReading } from './places';
 
 /** Loaded when charts are moved. */
 const ArrangeBoard = lazy(() =>
@@ -19,17 +19,15 @@ export function Board({ arranging, ...board }: BoardProps & { arranging: boolean
 }
 
 function StillBoard({ charts, children }: BoardProps) {
-  const ordered = useMemo(
-    () =>
-      [...charts].sort(
-        (a, b) => (a.place?.y ?? 0) - (b.place?.y ?? 0) || (a.place?.x ?? 0) - (b.place?.x ?? 0),
-      ),
-    [charts],
-  );
+  const ordered = useMemo(() => byReading(charts), [charts]);
   return (
     <div className="board">
       {ordered.map((chart) => (
-        <div key={chart.id} className="board-item" style={gridArea(chart.place as GridPlace)}>
+        <div
+          key={chart.id}
+          className="board-item"
+          style={gridArea(chart.place as GridPlace, ordered.length === 1)}
+        >
           {children(chart)}
         </div>
       ))}
@@ -37,7 +35,8 @@ function StillBoard({ charts, children }: BoardProps) {
   );
 }
 
-const gridArea = ({ x, y, w, h }: GridPlace) => ({
-  gridColumn: `${x + 1} / span ${w}`,
+/** A chart that stands alone has all the width. */
+const gridArea = ({ x, y, w, h }: GridPlace, alone: boolean) => ({
+  gridColumn: alone ? '1 / -1' : `${x + 1} / span ${w}`,
   gridRow: `${y + 1} / span ${h}`,
 });

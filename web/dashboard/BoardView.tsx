@@ -3,12 +3,13 @@ import { type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } f
 import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
-import { Empty, sayPictured } from '../hands';
+import { Empty, type MenuItem, sayPictured } from '../hands';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../pointing';
 import { Board } from './Board';
 import type { BoardProps } from './boardProps';
 import { DialStrip } from './DialStrip';
+import { HeadWords } from './HeadWords';
 import { HeldStrip } from './HeldStrip';
 import { NarrowedStrip } from './NarrowedStrip';
 import { Peek } from './Peek';
@@ -28,8 +29,8 @@ interface BoardViewProps {
   arranging: boolean;
   onArrange: BoardProps['onArrange'];
   title?: ReactNode;
-  /** what else can be done with a chart; one function that stays the same */
-  acts?: (chart: PlacedChart) => ReactNode;
+  /** what its authors can do with a chart; one function that stays the same */
+  acts?: (chart: PlacedChart) => MenuItem[];
   whenEmpty: ReactNode;
 }
 
@@ -56,7 +57,9 @@ export function BoardView(props: BoardViewProps) {
     [],
   );
   const [pointing] = useState(() => new Pointing());
-  const { hands, lit } = useReaderHands(change);
+  const [shownFigures, setShownFigures] = useState<number | null>(null);
+  const [figuresRoom, setFiguresRoom] = useState<HTMLElement | null>(null);
+  const hands = useReaderHands(change);
   const edit = useCallback((note: Note) => setDraft(changedNote(note)), []);
   const { data: session } = api.useSessionQuery(undefined, { skip: link !== null });
   const own = session?.person?.id;
@@ -83,11 +86,7 @@ export function BoardView(props: BoardViewProps) {
       <div className="page-head">
         <div className="grow">
           {title ?? <h1>{dashboard.title}</h1>}
-          {/* Its room is kept: charts that are being looked at must not move down for it. */}
-          <div className={placed.some(isCompared) ? 'head-words compared' : 'head-words'}>
-            <p className="standing">{sayStandings(placed, readings)}</p>
-            <p className="outlook quiet small">{sayOutlook(placed, readings)}</p>
-          </div>
+          <HeadWords charts={placed} readings={readings} />
         </div>
         {placed.length > 0 && (
           <TextSizeChoice
@@ -113,15 +112,17 @@ export function BoardView(props: BoardViewProps) {
       {placed.length === 0 ? (
         <div className="sheet">{whenEmpty}</div>
       ) : (
-        <div className={listed ? 'with-notes' : ''}>
+        <div className={besideOf(shownFigures !== null, listed && notes.length > 0)}>
           <Board charts={placed} arranging={arranging} onArrange={onArrange}>
             {(chart) => (
               <ChartSheet
                 chart={chart}
                 link={link}
                 style={style}
-                {...{ view, hands, pointing, lit }}
+                {...{ view, hands, pointing }}
                 notes={flown ? (notesOf.get(chart.id) ?? noNotes) : noNotes}
+                figuresRoom={chart.id === shownFigures ? figuresRoom : null}
+                onFigures={setShownFigures}
                 onReading={onReading}
                 onWriteNote={dashboard.mayNote ? write : undefined}
                 onOpenNote={open}
@@ -129,16 +130,21 @@ export function BoardView(props: BoardViewProps) {
               />
             )}
           </Board>
-          <NotesColumn
-            notes={notes}
-            readings={readings}
-            {...{ listed, flown }}
-            onList={setListed}
-            onFly={setFlown}
-            first={opened}
-            onEdit={dashboard.mayNote ? edit : undefined}
-            mayEdit={mayEdit}
-          />
+          <div className="beside">
+            <div ref={setFiguresRoom} className="figures-room" data-beside />
+            {notes.length > 0 && (
+              <NotesColumn
+                notes={notes}
+                readings={readings}
+                {...{ listed, flown }}
+                onList={setListed}
+                onFly={setFlown}
+                first={opened}
+                onEdit={dashboard.mayNote ? edit : undefined}
+                mayEdit={mayEdit}
+              />
+            )}
+          </div>
         </div>
       )}
       <Peek charts={dashboard.charts} style={style} {...{ link, view, pointing, readings }} />
@@ -162,37 +168,9 @@ function byChart(notes: readonly Note[]): Map<number, Note[]> {
   return found;
 }
 
-/** The readings of charts in the order in which they are read. */
-const inOrder = (
-  charts: readonly PlacedChart[],
-  readings: Readonly<Record<number, Reading>>,
-): Reading[] =>
-  [...charts]
-    .sort((a, b) => (a.place?.y ?? 0) - (b.place?.y ?? 0) || (a.place?.x ?? 0) - (b.place?.x ?? 0))
-    .flatMap(({ id }) => readings[id] ?? []);
-
-/** What the first compared charts say. */
-function sayStandings(
-  charts: readonly PlacedChart[],
-  readings: Readonly<Record<number, Reading>>,
-): string {
-  const standings = inOrder(charts, readings).flatMap(({ standing }) => standing || []);
-  // The same figures may stand in several charts.
-  return [...new Set(standings)].slice(0, 2).join(' ');
-}
-
-/** Since when the first compared chart stands where it does, and whether it will be made. */
-const sayOutlook = (
-  charts: readonly PlacedChart[],
-  readings: Readonly<Record<number, Reading>>,
-): string =>
-  inOrder(charts, readings)
-    .find(({ outlook }) => outlook.length > 0)
-    ?.outlook.slice(0, 2)
-    .join(' ') ?? '';
-
-/** Whether a chart holds a series against a mark, so that there is something to tell of it. */
-const isCompared = ({ definition: { series } }: PlacedChart) => series.some(({ mark }) => mark);
+/** What takes room beside the charts. */
+const besideOf = (figures: boolean, notes: boolean): string =>
+  figures ? 'with-figures' : notes ? 'with-notes' : '';
 
 /** An empty board, for those who may only read it. */
 export function EmptyForReaders() {

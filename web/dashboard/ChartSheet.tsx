@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import type { PlacedChart as ChartOnBoard, Note } from '../../contract';
 import type { Grain } from '../../core/calendar';
 import { type BoardStyle, type DrawnChart } from '../../core/chart';
@@ -6,21 +6,25 @@ import { tintOf } from '../look';
 import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import type { Reading, Span } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
+import type { Problem } from '../../core/values';
 import { sayProblem } from '../api';
+import type { MenuItem } from '../hands';
 import { Chart, OverviewStrip, useDrawing } from '../plot';
 import { latestLit, sayLeftOut } from '../picture';
-import { type NoteSpot, type Pointing } from '../pointing';
+import { type NoteSpot, PointedHere, type Pointing, ReadOutStrip, useLetGo } from '../pointing';
+import { type FigureAsked, figureAsked } from '../figures';
 import { useChartReading } from '../reading';
 import type { ReaderView } from './readerView';
 import { ReplayStrip, sayReplayed } from './ReplayStrip';
-import { SheetActs } from './SheetActs';
+import { SheetActs, sheetActs } from './SheetActs';
 import { SheetFigures } from './SheetFigures';
 import { SheetChoices } from './SheetChoices';
 import { SheetTitle } from './SheetTitle';
 import { SheetWords } from './SheetWords';
 import { useSheetReplay } from './useSheetReplay';
-import type { Lit, ReaderHands } from './useReaderHands';
+import type { ReaderHands } from './useReaderHands';
 import { useSheetNarrowings, useSheetTies } from './useSheetTies';
+import { useFiguresRoom } from './useFiguresRoom';
 import { useZoom } from './useZoom';
 
 interface ChartSheetProps {
@@ -30,14 +34,16 @@ interface ChartSheetProps {
   view: ReaderView;
   hands: ReaderHands;
   pointing: Pointing;
-  /** what the reader has highlighted */
-  lit: Lit;
   notes: readonly Note[];
+  /** what its figures are shown in; null while they are not */
+  figuresRoom: HTMLElement | null;
+  /** shows the figures of a chart; null: of none */
+  onFigures: (chartId: number | null) => void;
   onReading: (chartId: number, reading: Reading) => void;
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
-  /** what else can be done with the chart; the same function for all charts */
-  acts?: (chart: ChartOnBoard) => ReactNode;
+  /** what its authors can do with the chart; the same function for all charts */
+  acts?: (chart: ChartOnBoard) => MenuItem[];
 }
 
 /** One chart on its white sheet; it is drawn anew only when something of its own has changed. */
@@ -48,8 +54,9 @@ export const ChartSheet = memo(function ChartSheet({
   view,
   hands,
   pointing,
-  lit,
   notes,
+  figuresRoom,
+  onFigures,
   onReading,
   onWriteNote,
   onOpenNote,
@@ -63,9 +70,12 @@ export const ChartSheet = memo(function ChartSheet({
     narrowings: others,
     chosen: view.periods[chart.id],
   });
-  const ties = useSheetTies({ chart, reading, view, hands, pointing, lit, picked });
-  const { highlight, litDay, held, linked } = ties;
-  const [figures, setFigures] = useState(false);
+  const ties = useSheetTies({ chart, reading, view, hands, pointing, picked });
+  const { highlight, onHighlight, litAt, linked } = ties;
+  const [pointer] = useState(() => new PointedHere());
+  const letGo = useLetGo(pointer);
+  const [asked, setAsked] = useState<FigureAsked | null>(null);
+  const { shownIn, under } = useFiguresRoom(figuresRoom);
   const lookAt = (span: Span | null) => hands.lookAt(chart.id, span);
   const zoom = useZoom(reading, view.near[chart.id] ?? null, lookAt);
   const { near } = zoom;
@@ -73,92 +83,121 @@ export const ChartSheet = memo(function ChartSheet({
   const title = reading?.title ?? withoutSlots(chart.definition.title);
   const room = useRef<HTMLDivElement>(null);
   const flown = chart.definition.notesHidden ? noNotes : notes;
-  const drawing = useDrawing(room, near, { highlight, litDay, notes: flown });
+  const drawing = useDrawing(room, near, { highlight, litAt, notes: flown });
+  const toggleFigures = () => onFigures(figuresRoom ? null : chart.id);
+  const mayAsk = !!acts && isAuthors(chart, view, others);
+  const pointed = {
+    highlight,
+    linked,
+    onHighlight,
+    onWriteNote: onWriteNote && ((spot: NoteSpot) => onWriteNote(chart.id, spot)),
+    onAsk:
+      mayAsk && near
+        ? (line: string, place: number) => setAsked(figureAsked(near, line, place))
+        : undefined,
+  };
+  const { doable, more, all } = sheetActs({
+    figures: reading && { isOn: !!figuresRoom, toggle: toggleFigures },
+    zoom,
+    replay,
+    noteOnAll: onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null })),
+    changes: acts?.(chart),
+  });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
   }, [chart.id, reading, onReading]);
   return (
-    <article
-      className="sheet chart-sheet"
-      aria-label={title}
-      style={groundOf(chart.definition)}
-      onKeyDown={(event) => {
-        const pressed = event.target as HTMLElement;
-        // Panels and menus that it opened stand elsewhere on the page.
-        if (!event.currentTarget.contains(pressed) || pressed.closest('input, textarea')) return;
-        if (event.key === 'f') setFigures(true);
-        else if (event.key === '0') zoom.set(null);
-      }}
-    >
-      <header>
-        <div className="chart-title">
-          <SheetTitle {...{ title, notes: flown, onOpenNote }} />
-          <SheetWords
-            {...{ reading, highlight, litDay, held }}
-            narrowed={sayNarrowed(others, follows)}
-            leftOut={drawing ? sayLeftOut(drawing) : ''}
-            said={sayReplayed(reading, latestLit(highlight), chart.definition)}
-          />
-          <SheetChoices
-            {...{ chart, reading, hands, grain, highlight }}
-            onHighlight={ties.onHighlight}
-          />
-        </div>
-        <SheetActs
-          onFigures={reading && (() => setFigures(true))}
-          onNote={onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null }))}
-          {...{ zoom, replay }}
-          more={acts?.(chart)}
-        />
-      </header>
-      {error && <p className="problem">{sayProblem(error)}</p>}
-      {problems.map(({ sentence }) => (
-        <p key={sentence} className="problem">
-          {sentence}
-        </p>
-      ))}
-      {near && replay.running && (
-        <ReplayStrip
-          highlight={latestLit(highlight)}
-          reading={near}
-          replay={replay.running}
-          definition={chart.definition.replay}
-          onClose={replay.end}
-        />
-      )}
-      <div ref={room} className="chart-room">
-        {reading && reading.positions.length === 0 && (
-          <p className="quiet nothing">
-            {others.length > 0 ? 'No figures in what was picked.' : 'No figures yet.'}
-          </p>
-        )}
-        {near && (
-          <Chart
+    <>
+      <article
+        className="sheet chart-sheet"
+        aria-label={title}
+        style={groundOf(chart.definition)}
+        {...letGo}
+        onKeyDown={(event) =>
+          onSheetKey(event, { f: () => onFigures(chart.id), 0: () => zoom.set(null) })
+        }
+      >
+        <header>
+          <div className="chart-title">
+            <SheetTitle {...{ title, notes: flown, onOpenNote }} />
+            <SheetWords
+              {...{ reading, highlight, litAt }}
+              narrowed={sayNarrowed(others, follows)}
+              leftOut={drawing ? sayLeftOut(drawing) : ''}
+              said={sayReplayed(reading, latestLit(highlight), chart.definition)}
+            />
+            <SheetChoices {...{ chart, reading, hands, grain, highlight, onHighlight }} />
+          </div>
+          <SheetActs {...{ title, acts: doable, more }} />
+        </header>
+        <SheetProblems {...{ error, problems }} />
+        {near && replay.running && (
+          <ReplayStrip
+            highlight={latestLit(highlight)}
             reading={near}
-            drawing={drawing}
-            {...{ highlight, linked }}
-            replayedTo={replay.running?.at ?? null}
-            onHighlight={ties.onHighlight}
-            onWriteNote={onWriteNote && ((spot) => onWriteNote(chart.id, spot))}
-            onOpenNote={onOpenNote}
+            replay={replay.running}
+            definition={chart.definition.replay}
+            onClose={replay.end}
           />
         )}
-      </div>
-      {reading && zoom.isOpen && (
-        <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
-      )}
-      {reading && figures && (
-        <SheetFigures
-          {...{ reading, highlight, litDay }}
-          {...{ onHighlight: ties.onHighlight, onLightDay: ties.onLightDay }}
-          chartId={chart.id}
-          mayAsk={!!acts && isAuthors(chart, view, others)}
-          onClose={() => setFigures(false)}
-        />
-      )}
-    </article>
+        <div ref={room} className="chart-room">
+          {reading?.positions.length === 0 && <NothingDrawn narrowed={others.length > 0} />}
+          {near && (
+            <Chart
+              reading={near}
+              {...{ drawing, pointer, ...pointed, onOpenNote }}
+              replayedTo={replay.running?.at ?? null}
+            />
+          )}
+        </div>
+        {reading && zoom.isOpen && (
+          <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
+        )}
+        {near && near.positions.length > 0 && (
+          <ReadOutStrip reading={near} {...{ pointer, ...pointed }} {...{ more: all }} />
+        )}
+        {reading && (
+          <SheetFigures
+            chartId={chart.id}
+            {...{ reading, highlight, onHighlight, litAt, onLight: ties.onLight }}
+            {...{ asked, room: shownIn, onAsk: mayAsk ? setAsked : undefined }}
+            onClose={() => onFigures(null)}
+            onAsked={setAsked}
+          />
+        )}
+      </article>
+      {under}
+    </>
   );
 });
+
+/** Does what a key means on a sheet; panels and menus that it opened stand elsewhere on the page. */
+function onSheetKey(event: KeyboardEvent, acts: Readonly<Record<string, () => void>>) {
+  const pressed = event.target as HTMLElement;
+  if (!event.currentTarget.contains(pressed) || pressed.closest('input, textarea')) return;
+  acts[event.key]?.();
+}
+
+interface SheetProblemsProps {
+  error: unknown;
+  problems: readonly Problem[];
+}
+
+/** Why something of a chart cannot be drawn. */
+const SheetProblems = ({ error, problems }: SheetProblemsProps) => (
+  <>
+    {!!error && <p className="problem">{sayProblem(error)}</p>}
+    {problems.map(({ sentence }) => (
+      <p key={sentence} className="problem">
+        {sentence}
+      </p>
+    ))}
+  </>
+);
+
+const NothingDrawn = ({ narrowed }: { narrowed: boolean }) => (
+  <p className="quiet nothing">{narrowed ? 'No figures in what was picked.' : 'No figures yet.'}</p>
+);
 
 /** What lies behind a chart, where its author has a tint there. */
 const groundOf = ({ sheet }: DrawnChart) =>

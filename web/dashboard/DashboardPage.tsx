@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { api, problemOf, sayProblem } from '../api';
-import { Act, Button, Empty, Menu, toast, toastUndo } from '../hands';
+import { Act, Button, Empty, toast, toastUndo } from '../hands';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
 import { BoardTitle } from './BoardTitle';
@@ -182,18 +182,11 @@ function useChartActs({ id: dashboardId }: Dashboard) {
         }
       };
       const toBench = () => void navigate(`/dashboards/${dashboardId}/charts/${id}`);
-      return (
-        <Menu
-          label={`Change ${title}`}
-          items={[
-            { label: 'Open on the bench', act: toBench },
-            { label: 'Write out as JSON', act: () => void write() },
-            { label: 'Remove', act: () => void take() },
-          ]}
-        >
-          Change
-        </Menu>
-      );
+      return [
+        { label: 'Open on the bench', act: toBench },
+        { label: 'Write out as JSON', act: () => void write() },
+        { label: 'Remove', act: () => void take() },
+      ];
     },
     [dashboardId, navigate, remove, restore, readWritten],
   );

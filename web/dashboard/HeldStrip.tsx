@@ -1,10 +1,9 @@
-import type { Day } from '../../core/calendar';
-import { writeDay } from '../../core/labels';
 import { Act } from '../hands';
+import { type Held, sayHeldDate } from './readerView';
 
 interface HeldStripProps {
-  held: readonly Day[];
-  onRelease: (day: Day) => void;
+  held: readonly Held[];
+  onRelease: (held: Held) => void;
 }
 
 /** The dates that are held in all charts, each to be let go. */
@@ -13,9 +12,9 @@ export function HeldStrip({ held, onRelease }: HeldStripProps) {
   return (
     <section className="held-strip small" aria-label="Held dates">
       <span className="quiet">{held.length === 1 ? 'Held' : 'Held, with what lies between'}</span>
-      {held.map((day) => (
-        <Act key={day} className="held-chip" onClick={() => onRelease(day)}>
-          {writeDay(day)} <span aria-hidden="true">×</span>
+      {held.map((each) => (
+        <Act key={each.day} className="held-chip" onClick={() => onRelease(each)}>
+          {sayHeldDate(each)} <span aria-hidden="true">×</span>
           <span className="visually-hidden">: let it go</span>
         </Act>
       ))}

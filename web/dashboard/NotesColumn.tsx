@@ -56,9 +56,7 @@ export function NotesColumn(props: NotesColumnProps) {
       <header className="row">
         <h2>Notes</h2>
         <span className="row notes-shown">
-          {notes.length > 0 && (
-            <Act onClick={() => onFly(!flown)}>{flown ? 'Hide pennants' : 'Show pennants'}</Act>
-          )}
+          <Act onClick={() => onFly(!flown)}>{flown ? 'Hide pennants' : 'Show pennants'}</Act>
           <Act onClick={() => onList(!listed)}>{listed ? 'Hide' : `Show ${notes.length}`}</Act>
         </span>
       </header>
@@ -89,12 +87,6 @@ export function NotesColumn(props: NotesColumnProps) {
             </div>
           )}
           <NotesList notes={ordered} {...{ readings, onEdit, mayEdit }} />
-          {notes.length === 0 && (
-            <p className="quiet small">
-              No notes yet.
-              {onEdit && ' Click a point or a date on a chart to write the first.'}
-            </p>
-          )}
         </>
       )}
     </aside>

@@ -108,6 +108,7 @@ function Companion({ at, peek, chart, link, style, view, pointing, narrowings }:
       onLight: () => {},
       onRelease: () => {},
       look: peek.line,
+      valued: true,
     }),
     [pointing, chart.id, peek.line],
   );

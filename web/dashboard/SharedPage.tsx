@@ -12,7 +12,14 @@ export function SharedPage() {
     <>
       <header className="top-bar">
         <Wordmark />
-        <span className="trail quiet">shared with you to read</span>
+        <span className="trail">
+          {dashboard && !error && (
+            <span className="trail-step only-narrow" aria-hidden>
+              {dashboard.title}
+            </span>
+          )}
+          <span className="quiet only-wide">shared with you to read</span>
+        </span>
       </header>
       <main className="page">
         {error && (

@@ -1,9 +1,18 @@
-import { type Day, formatDay, parseDay } from '../../core/calendar';
+import {
+  type Day,
+  formatDay,
+  type Grain,
+  grains,
+  parseDay,
+  periodStart,
+} from '../../core/calendar';
+import { writePeriod } from '../../core/labels';
 import { type TextSize, textSizes } from '../../core/chart';
-import type { Narrowing } from '../../core/narrowing';
+import { type Narrowing, readNarrowing, writtenNarrowing } from '../../core/narrowing';
 import type { DialValue } from '../../core/dials';
 import type { Span } from '../../core/reading';
 import type { TurnedDials } from '../reading';
+import { type Lit, litPrefixes, readLit, writtenLit } from './litView';
 
 /** How a reader looks at a dashboard, for themselves: nothing of it changes the charts. */
 export interface ReaderView {
@@ -15,17 +24,29 @@ export interface ReaderView {
   /** the stretch of its axis that is looked at closer in a chart, by its id */
   near: Readonly<Record<number, Span>>;
   /** the dates that are held, at most two, in the order in which they were */
-  held: readonly Day[];
+  held: readonly Held[];
+  /** what is highlighted: in all linked charts, or in one that stands alone, by its id */
+  lit: Readonly<Record<string, Lit>>;
   /** what was picked in a chart and narrows the others, at most one of a kind */
   narrowings: readonly Narrowing[];
   /** how large the reader has all text; null: as the author has it */
   text: TextSize | null;
 }
 
+/** A date that is held: its period where one was, by a day within it. */
+export interface Held {
+  day: Day;
+  grain: Grain;
+}
+
+/** A date that is held, in words: as the year, month or day that it was held as. */
+export const sayHeldDate = ({ day, grain }: Held): string =>
+  writePeriod(periodStart(day, grain), grain);
+
 /** Holds a date, or lets it go if it is held; a third one takes the place of the second. */
-export function withHeld(held: readonly Day[], day: Day): Day[] {
-  if (held.includes(day)) return held.filter((each) => each !== day);
-  return [...held.slice(0, 1), day];
+export function withHeld(held: readonly Held[], next: Held): Held[] {
+  if (held.some(({ day }) => day === next.day)) return held.filter(({ day }) => day !== next.day);
+  return [...held.slice(0, 1), next];
 }
 
 /** Narrows by what is picked, in place of what was picked of its kind. */
@@ -41,7 +62,7 @@ const near = 'near.';
 const held = 'held';
 const only = 'only.';
 const text = 'text';
-const prefixes = [dial, period, grain, near, held, only, text];
+const prefixes = [dial, period, grain, near, held, only, text, ...litPrefixes];
 
 /** Reads a view from an address; what cannot be understood is left out. */
 export function readView(params: URLSearchParams): ReaderView {
@@ -49,11 +70,12 @@ export function readView(params: URLSearchParams): ReaderView {
     [...params]
       .filter(([key]) => key.startsWith(prefix))
       .map(([key, value]) => [key.slice(prefix.length), value] as const);
-  const days = (params.get(held) ?? '').split(',').flatMap((text) => parseDay(text) ?? []);
+  const dates = (params.get(held) ?? '').split(',').flatMap((text) => heldOf(text) ?? []);
   return {
-    held: days.slice(0, 2),
+    held: dates.slice(0, 2),
+    lit: readLit(params),
     text: textSizes.find((size) => size === params.get(text)) ?? null,
-    narrowings: under(only).flatMap(([kind, value]) => narrowingOf(kind, value) ?? []),
+    narrowings: under(only).flatMap(([kind, value]) => readNarrowing(kind, value) ?? []),
     dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
     grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
     near: Object.fromEntries(
@@ -78,8 +100,11 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
   const grains = Object.entries(view.grains).map(([id, value]) => [grain + id, value]);
   const spans = Object.entries(view.near).map(([id, { from, to }]) => [near + id, `${from}~${to}`]);
-  const dates = view.held.length > 0 ? [[held, view.held.map(formatDay).join(',')]] : [];
-  const narrowed = view.narrowings.map((each) => [only + each.kind, writtenNarrowing(each)]);
+  const dates = view.held.length > 0 ? [[held, view.held.map(writtenHeld).join(',')]] : [];
+  const narrowed = view.narrowings.map((each) => {
+    const [kind, written] = writtenNarrowing(each);
+    return [only + kind, written];
+  });
   return new URLSearchParams([
     ...kept,
     ...dials,
@@ -88,24 +113,19 @@ export function writeView(before: URLSearchParams, view: ReaderView): URLSearchP
     ...spans,
     ...dates,
     ...narrowed,
+    ...writtenLit(view.lit),
     ...(view.text === null ? [] : [[text, view.text]]),
   ]);
 }
 
-/** A narrowing in an address: the chart it was picked in, and what. */
-const writtenNarrowing = (narrowing: Narrowing) =>
-  narrowing.kind === 'line'
-    ? [narrowing.chart, narrowing.series, narrowing.word].join('.')
-    : [narrowing.chart, narrowing.from, narrowing.to].join('.');
+const writtenHeld = ({ day, grain }: Held) =>
+  grain === 'day' ? formatDay(day) : `${formatDay(day)}.${grain}`;
 
-function narrowingOf(kind: string, text: string): Narrowing | null {
-  const [, chart = '', first = '', second = ''] = /^(\d+)\.([^.]+)\.(.*)$/.exec(text) ?? [];
-  if (chart === '') return null;
-  if (kind === 'line') return { kind, chart: Number(chart), series: first, word: second };
-  const isStretch = parseDay(first) !== null && parseDay(second) !== null;
-  return kind === 'dates' && isStretch
-    ? { kind, chart: Number(chart), from: first, to: second }
-    : null;
+function heldOf(written: string): Held | null {
+  const [date = '', as = 'day'] = written.split('.');
+  const day = parseDay(date);
+  const grain = grains.find((each) => each === as);
+  return day === null || !grain ? null : { day, grain };
 }
 
 /** A number where it is one; dates stay as they are written. */

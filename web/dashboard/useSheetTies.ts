@@ -1,13 +1,13 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import type { PlacedChart } from '../../contract';
-import type { Day } from '../../core/calendar';
 import { type Narrowing } from '../../core/narrowing';
 import { plainLinking } from '../../core/chart';
 import { linesOf, type Reading } from '../../core/reading';
-import { type Highlight } from '../picture';
+import type { At, Highlight } from '../picture';
 import { type Linked, type NarrowingHand, type Pointing } from '../pointing';
 import type { ReaderView } from './readerView';
-import { type Lit, nothingLit, type ReaderHands } from './useReaderHands';
+import { inAll, nothingLit } from './litView';
+import type { ReaderHands } from './useReaderHands';
 
 const none: readonly never[] = [];
 
@@ -29,33 +29,27 @@ interface Tied {
   view: ReaderView;
   hands: ReaderHands;
   pointing: Pointing;
-  /** what the reader has highlighted in the charts that are linked */
-  lit: Lit;
   /** what was picked in this chart */
   picked: readonly Narrowing[];
 }
 
 /** What ties a chart to the others of its dashboard; one that its author lets stand alone has its own. */
-export function useSheetTies({ chart, reading, view, hands, pointing, lit, picked }: Tied) {
+export function useSheetTies({ chart, reading, view, hands, pointing, picked }: Tied) {
   const { linked: isLinked, narrows } = chart.definition.linking ?? plainLinking;
-  const [ownLit, setOwnLit] = useState(nothingLit);
-  const { names, day } = isLinked ? lit : ownLit;
+  const where = isLinked ? inAll : String(chart.id);
+  const { names, at } = view.lit[where] ?? nothingLit;
   const highlight = useHighlight(reading, names, picked);
-  const own = useMemo(
-    () => ({
-      light: (next: readonly string[]) => setOwnLit((before) => ({ ...before, names: next })),
-      lightDay: (next: Day | null) => setOwnLit((before) => ({ ...before, day: next })),
-    }),
-    [],
-  );
-  const { light, lightDay } = isLinked ? hands : own;
   const onHighlight = useCallback(
     (ids: Highlight) => {
       const lines = reading ? linesOf(reading) : [];
-      light(ids.flatMap((id) => lines.find((line) => line.id === id)?.name ?? []));
+      hands.light(
+        where,
+        ids.flatMap((id) => lines.find((line) => line.id === id)?.name ?? []),
+      );
     },
-    [reading, light],
+    [reading, hands, where],
   );
+  const onLight = useCallback((next: At | null) => hands.lightAt(where, next), [hands, where]);
   const narrowing = useMemo(
     (): NarrowingHand | undefined =>
       narrows
@@ -67,7 +61,10 @@ export function useSheetTies({ chart, reading, view, hands, pointing, lit, picke
         : undefined,
     [narrows, picked, hands, chart.id],
   );
-  const held = isLinked ? view.held : none;
+  const held = useMemo(
+    () => (isLinked ? view.held.map(({ day }) => day) : none),
+    [isLinked, view.held],
+  );
   const linked = useMemo(
     (): Linked => ({
       pointing,
@@ -75,22 +72,21 @@ export function useSheetTies({ chart, reading, view, hands, pointing, lit, picke
       held,
       narrowing,
       onHold: hands.hold,
-      lit: day,
-      onLight: lightDay,
+      lit: at,
+      onLight,
       onRelease: () => {
         hands.release();
-        lightDay(null);
+        onLight(null);
       },
     }),
-    [pointing, chart.id, held, hands, narrowing, day, lightDay],
+    [pointing, chart.id, held, hands, narrowing, at, onLight],
   );
   // One that stands alone takes no part in pointing, unless what is picked in it is for the others.
   return {
     highlight,
     onHighlight,
-    held,
-    litDay: day,
-    onLightDay: lightDay,
+    litAt: at,
+    onLight,
     linked: isLinked || narrows ? linked : undefined,
   };
 }

@@ -3,23 +3,44 @@ import type { Reading } from '../../core/reading';
 import { figureRows } from './figureRows';
 import { measureText } from '../picture';
 
-/** Narrower columns than this cannot hold a figure. */
-export const narrowestColumn = 27;
-
-const usualSize = 11.5;
-const smallestSize = 9.5;
+/** Figures are written no smaller than this, in pixels; where they do not fit, they are narrower. */
+const size = 11;
 /** Between a figure and the next, in pixels. */
-const gap = 4;
-/** How much narrower the narrow width is than what is measured. */
-const narrowness = 0.92;
+const gap = 3;
+/** No figure fits into less, in pixels: of very many none is measured. */
+const narrowest = 14;
+/** Widths of the face, in percent, and how wide figures are in them, beside how they are measured. */
+const widths = { usual: { stretch: 84, takes: 0.92 }, least: { stretch: 62, takes: 0.73 } };
+
+const rowsOf = (reading: Reading) =>
+  figureRows(reading, 'narrow').map((row) => ({
+    ...row,
+    cells: reading.positions.map((_, place) => row.cell(place)),
+  }));
+
+/**
+ * How wide the face is in which each figure finds room under its period, in percent.
+ * @param columnWidth how wide one period is drawn, in pixels
+ * @returns null where none is narrow enough
+ */
+export function stretchFor(reading: Reading, columnWidth: number): number | null {
+  if (columnWidth < narrowest) return null;
+  const { usual, least } = widths;
+  const texts = rowsOf(reading).flatMap(({ cells }) => cells.map(({ text }) => text));
+  const widest = Math.max(...texts.map((text) => measureText(text, size, 450)));
+  const takes = Math.min(usual.takes, (columnWidth - gap) / widest);
+  if (takes < least.takes) return null;
+  const share = (takes - least.takes) / (usual.takes - least.takes);
+  return least.stretch + share * (usual.stretch - least.stretch);
+}
 
 interface FiguresStripProps {
   reading: Reading;
   /** where the plot lies, in pixels from the left and the right */
   left: number;
   right: number;
-  /** how wide one period is drawn, in pixels */
-  columnWidth: number;
+  /** how wide its face is, in percent */
+  stretch: number;
   pointed: number | null;
 }
 
@@ -28,23 +49,19 @@ export const FiguresStrip = memo(function FiguresStrip({
   reading,
   left,
   right,
-  columnWidth,
+  stretch,
   pointed,
 }: FiguresStripProps) {
-  const rows = figureRows(reading, 'narrow').map((row) => ({
-    ...row,
-    cells: reading.positions.map((_, place) => row.cell(place)),
-  }));
+  const rows = rowsOf(reading);
   const span = (reading.positions.at(-1)?.next ?? 1) - (reading.positions[0]?.start ?? 0);
   const first = reading.positions[0]?.start ?? 0;
-  const widest = Math.max(
-    ...rows.flatMap(({ cells }) => cells.map(({ text }) => measureText(text, usualSize, 450))),
-  );
-  const fitting = (usualSize * (columnWidth - gap)) / (widest * narrowness);
-  const fontSize = Math.max(smallestSize, Math.min(usualSize, fitting));
   const column = (1 / reading.positions.length) * 100;
   return (
-    <table className="strip narrow" aria-label={`Figures of ${reading.title}`} style={{ fontSize }}>
+    <table
+      className="strip"
+      aria-label={`Figures of ${reading.title}`}
+      style={{ fontSize: size, fontStretch: `${stretch}%` }}
+    >
       <thead className="visually-hidden">
         <tr>
           <th scope="col">Figures</th>

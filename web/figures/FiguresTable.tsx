@@ -1,6 +1,6 @@
 import { ScrollTable } from './ScrollTable';
 import { memo, type ReactNode, useMemo, useState } from 'react';
-import type { Reading, ReadSeries } from '../../core/reading';
+import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/reading';
 import { Act, Menu, toast } from '../hands';
 import { StrokeSample } from '../look';
 import { type FigureRow, figureRows, inWords } from './figureRows';
@@ -14,6 +14,16 @@ const mostAtFirst = 100;
 export interface FigureAsked {
   line: ReadSeries;
   place: number;
+}
+
+/**
+ * The figure of a line where it is asked for; null where the line is not drawn.
+ * @param id of the line
+ * @param place along the axis, from 0
+ */
+export function figureAsked(reading: Reading, id: string, place: number): FigureAsked | null {
+  const line = linesOf(reading).find((each) => each.id === id);
+  return line ? { line, place } : null;
 }
 
 interface FiguresTableProps {
@@ -103,7 +113,7 @@ export function FiguresTable(props: FiguresTableProps) {
                 { name, unit },
                 `${inWords.has(kind) ? '' : 'figure'}${isLit(highlight, line.id) ? ' lit-column' : ''}`,
                 kind === 'figure' && onHighlight && (
-                  <LightButton {...{ line, name, highlight, onHighlight }} />
+                  <LightButton {...{ reading, line, name, highlight, onHighlight }} />
                 ),
               ),
             )}
@@ -129,6 +139,7 @@ export function FiguresTable(props: FiguresTableProps) {
 }
 
 interface LightButtonProps {
+  reading: Reading;
   line: ReadSeries;
   name: string;
   highlight: Highlight;
@@ -136,7 +147,7 @@ interface LightButtonProps {
 }
 
 /** A line's own stroke, which highlights it. */
-function LightButton({ line, name, highlight, onHighlight }: LightButtonProps) {
+function LightButton({ reading, line, name, highlight, onHighlight }: LightButtonProps) {
   return (
     <button
       type="button"
@@ -145,7 +156,7 @@ function LightButton({ line, name, highlight, onHighlight }: LightButtonProps) {
       aria-pressed={isLit(highlight, line.id)}
       onClick={(event) => onHighlight(withLit(highlight, line.id, isMore(event)))}
     >
-      <StrokeSample stroke={line.stroke} />
+      <StrokeSample stroke={line.stroke} rules={coloursWorn(line, reading)} />
     </button>
   );
 }

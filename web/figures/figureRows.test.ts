@@ -43,6 +43,7 @@ const series = (id: string, more: Partial<ReadSeries>): ReadSeries => ({
   greyed: false,
   group: null,
   covered: null,
+  history: { starts: [], figures: [] },
   gradient: null,
   measured: [],
   key: '',

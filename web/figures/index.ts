@@ -1,7 +1,7 @@
 import { lazy } from 'react';
 
-export { FiguresStrip, narrowestColumn } from './FiguresStrip';
-export { type FigureAsked, FiguresTable } from './FiguresTable';
+export { FiguresStrip, stretchFor } from './FiguresStrip';
+export { type FigureAsked, figureAsked, FiguresTable } from './FiguresTable';
 export { saveFile } from './saveFile';
 
 /** Loaded when somebody asks where a figure comes from. */

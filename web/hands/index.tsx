@@ -1,6 +1,7 @@
 import { later } from './later';
 import { dayWidth, roomOf, wordsOf } from './room';
 
+export type { MenuItem } from '../controls';
 export { sayByLibrary } from './later';
 export { expectPictures, sayPictured } from './pictured';
 export { giveVoice, toast, toastUndo } from './toast';

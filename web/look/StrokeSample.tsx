@@ -14,7 +14,7 @@ export function StrokeSample({
   rules = [],
 }: {
   stroke: Stroke;
-  rules?: Stroke['colour'][];
+  rules?: readonly Stroke['colour'][];
 }) {
   const worn = rules.length > 0 ? rules : [stroke.colour];
   const part = 40 / worn.length;

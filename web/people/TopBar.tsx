@@ -1,9 +1,9 @@
 import './people.css';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link, NavLink } from 'react-router';
 import { api } from '../api';
-import { Menu } from '../hands';
+import { Act, Menu } from '../hands';
 import { Wordmark } from '../look';
 
 interface TopBarProps {
@@ -17,6 +17,7 @@ export function TopBar({ trail = [], children }: TopBarProps) {
   const { data: session } = api.useSessionQuery();
   const [signOut] = api.useSignOutMutation();
   const dispatch = useDispatch();
+  const [open, setOpen] = useState(false);
   const leave = async () => {
     await signOut();
     dispatch(api.util.resetApiState());
@@ -32,26 +33,32 @@ export function TopBar({ trail = [], children }: TopBarProps) {
           </span>
         ))}
       </nav>
-      {children}
-      {session?.person && (
-        <>
-          <nav className="places" aria-label="Places">
-            <NavLink to="/" end>
-              Dashboards
-            </NavLink>
-            <NavLink to="/sources">Sources</NavLink>
-          </nav>
-          <Menu
-            className="who"
-            items={[
-              { label: session.person.email },
-              { label: 'Sign out', act: () => void leave() },
-            ]}
-          >
-            {session.person.name}
-          </Menu>
-        </>
-      )}
+      {/* On a phone all of this lies behind one word: the bar is one row. */}
+      <Act className="bar-more" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? 'Less' : 'More'}
+      </Act>
+      <div className={open ? 'bar-rest open' : 'bar-rest'}>
+        {children}
+        {session?.person && (
+          <>
+            <nav className="places" aria-label="Places">
+              <NavLink to="/" end>
+                Dashboards
+              </NavLink>
+              <NavLink to="/sources">Sources</NavLink>
+            </nav>
+            <Menu
+              className="who"
+              items={[
+                { label: session.person.email },
+                { label: 'Sign out', act: () => void leave() },
+              ]}
+            >
+              {session.person.name}
+            </Menu>
+          </>
+        )}
+      </div>
     </header>
   );
 }

@@ -1,4 +1,4 @@
-export { colourAt, sayDifference, sayOff } from './atPeriod';
+export { colourAt } from './atPeriod';
 export { dashes } from './dashes';
 export { drawChart, type Drawing, type DrawnPanel, headlineSize, sayLeftOut } from './drawing';
 export { dayAt, type Geometry, periodAt, plotBottom, toX, toY } from './geometry';
@@ -14,7 +14,7 @@ export {
 export { measureText } from './measureText';
 export { geometryOn, type PlacedPanel } from './panels';
 export { flownRow } from './pennants';
-export { placeOf } from './placeOf';
+export { type At, atPlace, placeOf } from './placeOf';
 export { roundOn } from './roundOn';
 export { seriesAt } from './seriesAt';
 export { textScale } from './textSizes';

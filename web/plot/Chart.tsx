@@ -1,5 +1,5 @@
 import './plot.css';
-import { useCallback, useId, useRef, useState } from 'react';
+import { useCallback, useEffect, useId, useRef, useState } from 'react';
 import type { Note } from '../../contract';
 import type { Reading } from '../../core/reading';
 import {
@@ -7,14 +7,18 @@ import {
   type Linked,
   middleDay,
   type NoteSpot,
+  hold,
   pickDates,
   pickLine,
+  pickPoint,
   type Pointed,
   pointedAt,
   type PointedDay,
+  PointedHere,
   pressKey,
   sayKeys,
   useDatesDrag,
+  usePointedHere,
 } from '../pointing';
 import { ChartOverlay } from './ChartOverlay';
 import { type Drawing, type Highlight, isMore, toX, withLit } from '../picture';
@@ -41,6 +45,10 @@ interface ChartProps {
   pointedAt?: number | null;
   /** what is pointed at and held in all charts of its dashboard; missing where it stands alone */
   linked?: Linked;
+  /** where it is pointed at, as whatever stands beside it knows it; missing: nothing does */
+  pointer?: PointedHere;
+  /** tells where the figure of a line comes from; missing for those who may not know */
+  onAsk?: (line: string, period: number) => void;
   /** how far it has been drawn over time: a place among its positions; null: all of it */
   replayedTo?: number | null;
 }
@@ -53,7 +61,9 @@ export function Chart(props: ChartProps) {
   const frame = useRef<HTMLDivElement>(null);
   const plot = useRef<HTMLDivElement>(null);
   const summary = useId();
-  const [at, setAt] = useState<Pointed | null>(null);
+  const [own] = useState(() => new PointedHere());
+  const pointer = props.pointer ?? own;
+  const at = usePointedHere(pointer);
   usePlotly(plot, drawing);
 
   const hand = reading.axis === 'calendar' ? linked?.narrowing : undefined;
@@ -64,11 +74,15 @@ export function Chart(props: ChartProps) {
     hand && ((stretch) => pickDates(hand, reading, stretch)),
   );
 
-  const point = (next: Pointed | null) => {
-    setAt(next);
-    onPoint?.(next?.period ?? null);
-    linked?.pointing.point(next && pointedDay(reading, drawing, next, frame.current, linked));
-  };
+  const { point } = pointer;
+  useEffect(() => onPoint?.(at?.period ?? null), [at, onPoint]);
+  useEffect(() => {
+    if (!linked) return;
+    const { pointing, chart } = linked;
+    const next = at && pointedDay(reading, drawing, at, frame.current, linked);
+    // Where another chart is pointed at is not this one's to let go.
+    if (next || pointing.current()?.chart === chart) pointing.point(next);
+  }, [at, linked, reading, drawing]);
   const pointed = (event: React.PointerEvent | React.MouseEvent) => {
     const box = frame.current?.getBoundingClientRect();
     if (!box || !drawing) return null;
@@ -85,10 +99,18 @@ export function Chart(props: ChartProps) {
     [highlight, onHighlight, narrowing, reading],
   );
 
+  const chart = { reading, at, highlight, linked, onHighlight, onWriteNote, onAsk: props.onAsk };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) return;
-    const chart = { reading, at, highlight, linked, point, onHighlight, onWriteNote };
-    if (pressKey(chart, event)) event.preventDefault();
+    if (pressKey({ ...chart, point }, event)) event.preventDefault();
+  };
+  /** A point that is pressed is picked, or a line on its way; beside the lines the date is held. */
+  const press = (next: Pointed, more: boolean) => {
+    const pressed = { ...chart, at: next };
+    if (next.series === null) {
+      if (hold.can(pressed)) hold.act(pressed);
+    } else if (!next.onPoint || more || !linked) toggle(next.series, more);
+    else pickPoint(pressed);
   };
 
   return (
@@ -105,25 +127,22 @@ export function Chart(props: ChartProps) {
       onPointerCancel={drag.onPointerCancel}
       onPointerMove={(event) => {
         drag.onPointerMove(event);
-        if (at?.held || isStill(event)) return;
+        if (isStill(event)) return;
         const next = pointed(event);
-        if (next?.period !== at?.period || next?.series !== at?.series || next?.panel !== at?.panel)
-          point(next);
+        if (!next) return;
+        const keys = ['period', 'series', 'panel', 'onPoint'] as const;
+        if (!at || keys.some((key) => next[key] !== at[key])) point(next);
       }}
-      onPointerLeave={(event) => !at?.held && !isStill(event) && point(null)}
-      onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && point(null)}
       onClick={(event) => {
         if (drag.wasDragged() || (event.target as HTMLElement).closest('button')) return;
         const next = pointed(event);
-        if (next?.series) toggle(next.series, isMore(event));
-        else if (next && reading.axis === 'calendar')
-          linked?.onHold(middleDay(reading, next.period));
-        if (onWriteNote)
-          point(next && !(at?.held && at.period === next.period) ? { ...next, held: true } : null);
+        if (!next) return;
+        point(next);
+        press(next, isMore(event));
       }}
     >
       <p id={summary} className="visually-hidden">
-        {reading.summary} {sayKeys({ linked, onWriteNote })}
+        {reading.summary} {sayKeys(chart)}
       </p>
       <div ref={plot} className="chart-plot" aria-hidden="true" />
       {drawing && replayedTo !== null && (
@@ -136,8 +155,6 @@ export function Chart(props: ChartProps) {
           dragged={drag.stretch}
           onScale={props.onScale}
           grips={props.grips}
-          // A note stands on a day of the calendar.
-          onWriteNote={reading.axis === 'calendar' ? onWriteNote : undefined}
         />
       )}
     </div>

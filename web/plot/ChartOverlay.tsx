@@ -5,12 +5,11 @@ import {
   DatesBand,
   type Linked,
   LinkedDates,
-  type NoteSpot,
   pickedStretch,
   type Pointed,
   type Stretch,
 } from '../pointing';
-import { type Drawing, type Highlight, latestLit } from '../picture';
+import type { Drawing, Highlight } from '../picture';
 import { EndLabels } from './EndLabels';
 import { ScaleHandles } from './ScaleHandles';
 import { type YardstickGrip, YardstickGrips } from './YardstickGrips';
@@ -28,24 +27,12 @@ interface ChartOverlayProps {
   pointedAt: number | null;
   at: Pointed | null;
   toggle: (series: string, more: boolean) => void;
-  onWriteNote?: (spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
 }
 
 /** What lies over the picture: names, pennants, and the crosshair where something is pointed at. */
 export function ChartOverlay(props: ChartOverlayProps) {
-  const {
-    at,
-    pointedAt,
-    toggle,
-    onWriteNote,
-    onOpenNote,
-    onScale,
-    grips,
-    linked,
-    dragged,
-    ...shared
-  } = props;
+  const { at, pointedAt, toggle, onOpenNote, onScale, grips, linked, dragged, ...shared } = props;
   const { reading, drawing, highlight } = shared;
   const period = at?.period ?? pointedAt;
   const picked = linked?.narrowing && pickedStretch(reading, linked.narrowing);
@@ -60,18 +47,7 @@ export function ChartOverlay(props: ChartOverlayProps) {
       {stretch && <DatesBand {...{ reading, drawing, stretch }} />}
       {linked && <LinkedDates {...shared} linked={linked} />}
       {period !== null && reading.positions[period] && (
-        <Crosshair
-          {...shared}
-          panel={at?.panel ?? 0}
-          period={period}
-          nearest={at?.series ?? null}
-          held={at?.held ?? false}
-          onWriteNote={
-            at && onWriteNote
-              ? () => onWriteNote({ day: at.day, series: at.series ?? latestLit(highlight) })
-              : undefined
-          }
-        />
+        <Crosshair {...shared} period={period} nearest={at?.series ?? null} />
       )}
     </>
   );

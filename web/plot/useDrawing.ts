@@ -1,15 +1,14 @@
 import { type RefObject, useMemo } from 'react';
 import type { Note } from '../../contract';
-import type { Day } from '../../core/calendar';
 import type { Reading } from '../../core/reading';
-import { drawChart, type Drawing, type Highlight, measureText, placeOf } from '../picture';
+import { type At, drawChart, type Drawing, type Highlight, measureText, placeOf } from '../picture';
 import { useSize } from './usePlot';
 
 interface Drawn {
   highlight: Highlight;
   notes: readonly Note[];
-  /** a day of the period that is highlighted; missing or null: none is */
-  litDay?: Day | null;
+  /** what is highlighted along the axis; missing or null: nothing is */
+  litAt?: At | null;
   /** the least room at the left of the plot, in pixels */
   roomAtLeft?: number;
 }
@@ -25,10 +24,10 @@ const smallest = 60;
 export function useDrawing(
   room: RefObject<HTMLElement | null>,
   reading: Reading | null,
-  { highlight, notes, litDay = null, roomAtLeft }: Drawn,
+  { highlight, notes, litAt = null, roomAtLeft }: Drawn,
 ): Drawing | null {
   const size = useSize(room);
-  const litPeriod = reading && litDay !== null ? placeOf(reading, litDay) : null;
+  const litPeriod = reading && litAt !== null ? placeOf(reading, litAt) : null;
   return useMemo(
     () =>
       reading &&

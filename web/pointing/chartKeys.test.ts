@@ -45,9 +45,10 @@ function press(key: string, { at, highlight = [], lit, picked = [], without }: G
     reading,
     highlight,
     point: (to) => call('point')(to?.period ?? null),
-    at: at === undefined ? null : { period: at, panel: 0, day: 0, series: null, held: false },
+    at: at === undefined ? null : { period: at, panel: 0, day: 0, series: null, onPoint: false },
     onHighlight: call('highlight'),
     onWriteNote: without === 'notes' ? undefined : call('note'),
+    onAsk: call('ask'),
     linked:
       without === 'others'
         ? undefined
@@ -82,7 +83,9 @@ it.each<[string, Given, unknown[] | null]>([
   ['ArrowUp', {}, [['highlight', [plan]]]],
   ['ArrowUp', { highlight: [east as string] }, [['highlight', []]]],
   ['Escape', { at: 1 }, [['point', null], ['release'], ['highlight', []]]],
-  ['Enter', { at: 1 }, [['hold', day('2026-02-14')]]],
+  ['Enter', { at: 1 }, [['hold', { day: day('2026-02-14'), grain: 'month' }]]],
+  ['w', { at: 1, highlight: [west as string] }, [['ask', west, 1]]],
+  ['w', {}, null],
   // Beside other charts a date cannot be held: it is written at.
   ['Enter', { at: 1, without: 'others' }, [['note', { day: 0, series: null }]]],
   ['n', {}, [['note', { day: null, series: null }]]],

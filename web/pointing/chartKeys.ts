@@ -1,18 +1,19 @@
-import { linesOf, type Reading } from '../../core/reading';
-import { type Highlight, latestLit, noHighlight, placeOf } from '../picture';
+import { linesOf } from '../../core/reading';
+import { atPlace, latestLit, noHighlight } from '../picture';
+import {
+  askWhence,
+  type ChartAct,
+  hold,
+  litPlace,
+  type PointedChart,
+  writeNote,
+} from './chartActs';
 import { pickDates, pickedStretch, pickLine } from './narrowing';
 import { middleDay, type Pointed } from './pointed';
-import type { Linked } from './pointing';
 
 /** What keys act on. */
-export interface KeyedChart {
-  reading: Reading;
-  at: Pointed | null;
-  highlight: Highlight;
-  linked?: Linked;
+export interface KeyedChart extends PointedChart {
   point: (next: Pointed | null) => void;
-  onHighlight: (highlight: Highlight) => void;
-  onWriteNote?: (spot: { day: number | null; series: string | null }) => void;
 }
 
 type Key = Pick<React.KeyboardEvent, 'key' | 'shiftKey'>;
@@ -25,7 +26,7 @@ const crosshair =
     const last = reading.positions.length - 1;
     const period = Math.max(0, Math.min(last, place(at?.period ?? null, last)));
     const day = middleDay(reading, period);
-    point({ period, panel: at?.panel ?? 0, day, series: null, held: false });
+    point({ period, panel: at?.panel ?? 0, day, series: null, onPoint: false });
     return true;
   };
 
@@ -49,26 +50,24 @@ const release: Act = ({ point, linked, onHighlight }) => {
   return true;
 };
 
-const writeNote: Act = ({ reading, at, highlight, onWriteNote }) => {
-  if (!onWriteNote) return false;
-  const day = at && reading.axis === 'calendar' ? at.day : null;
-  onWriteNote({ day, series: latestLit(highlight) });
-  return true;
-};
+/** Does one of what can be done; nothing where it cannot. */
+const does =
+  ({ can, act }: ChartAct): Act =>
+  (chart) => {
+    if (!can(chart)) return false;
+    act(chart);
+    return true;
+  };
 
-const hold: Act = (chart, key) => {
-  const { reading, at, linked } = chart;
-  if (!at || !linked || reading.axis !== 'calendar') return writeNote(chart, key);
-  linked.onHold(middleDay(reading, at.period));
-  return true;
-};
+const holdOrWrite: Act = (chart, key) =>
+  does(hold)(chart, key) || (!!chart.at && does(writeNote)(chart, key));
 
-/** Highlights the period pointed at, the others in grey; or lets it go. */
-const lightPeriod: Act = ({ reading, at, linked }) => {
-  if (!linked || reading.axis !== 'calendar') return false;
-  const lit = linked.lit === null ? null : placeOf(reading, linked.lit);
+/** Highlights the place pointed at, the others in grey; or lets it go. */
+const lightPlace: Act = ({ reading, at, linked }) => {
+  if (!linked) return false;
+  const lit = litPlace({ linked, reading });
   if (!at && lit === null) return false;
-  linked.onLight(at && at.period !== lit ? middleDay(reading, at.period) : null);
+  linked.onLight(at && at.period !== lit ? atPlace(reading, at.period) : null);
   return true;
 };
 
@@ -102,12 +101,13 @@ const acts: Readonly<Record<string, Act>> = {
   ArrowDown: nextLine(1),
   ArrowUp: nextLine(-1),
   Escape: release,
-  Enter: hold,
-  h: lightPeriod,
-  n: writeNote,
+  Enter: holdOrWrite,
+  h: lightPlace,
+  n: does(writeNote),
   p: narrowToDates,
   P: narrowToDates,
   s: narrowToLine,
+  w: does(askWhence),
 };
 
 /** Does what a key means in a chart, and tells whether it means anything. */
@@ -115,11 +115,16 @@ export const pressKey = (chart: KeyedChart, key: Key): boolean =>
   acts[key.key]?.(chart, key) ?? false;
 
 /** What the keys do, in words, as far as a chart has them. */
-export function sayKeys({ linked, onWriteNote }: Pick<KeyedChart, 'linked' | 'onWriteNote'>) {
+export function sayKeys({
+  linked,
+  onWriteNote,
+  onAsk,
+}: Pick<KeyedChart, 'linked' | 'onWriteNote' | 'onAsk'>) {
   return [
     'Arrow keys left and right move the crosshair, up and down highlight a series, with Shift several.',
     linked && 'Enter holds a date, the key H highlights the period alone, Escape lets all go.',
     onWriteNote && 'The key N writes a note, on the whole chart where nothing is pointed at.',
+    onAsk && 'The key W tells where a figure comes from.',
     linked?.narrowing &&
       'The key P narrows the other charts to the period, Shift and P up to it, the key S to the highlighted series.',
   ]

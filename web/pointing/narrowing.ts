@@ -27,19 +27,66 @@ export function pickLine(
 }
 
 /** Narrows the others to a stretch of periods; picked once more, it is let go. */
-export function pickDates(
-  { picked, onPick, onLetGo }: NarrowingHand,
-  { positions }: Reading,
-  { first, last }: Stretch,
-) {
-  const [one, two] = [positions[first], positions[last]];
-  if (!one || !two) return;
-  const [from, to] = [formatDay(one.start), formatDay(two.next - 1)];
-  const again = picked.some(
-    (each) => each.kind === 'dates' && each.from === from && each.to === to,
+export function pickDates(hand: NarrowingHand, reading: Reading, stretch: Stretch) {
+  if (isPicked(hand, reading, stretch)) hand.onLetGo('dates');
+  else {
+    const dates = datesOf(reading, stretch);
+    if (dates) hand.onPick({ kind: 'dates', ...dates });
+  }
+}
+
+/** Whether the others are narrowed to very these periods. */
+export function isPicked({ picked }: NarrowingHand, reading: Reading, stretch: Stretch): boolean {
+  const dates = datesOf(reading, stretch);
+  return picked.some(
+    (each) => each.kind === 'dates' && each.from === dates?.from && each.to === dates.to,
   );
-  if (again) onLetGo('dates');
-  else onPick({ kind: 'dates', from, to });
+}
+
+/** The dates of some positions, written; null where no dates stand there. */
+function datesOf({ axis, unit, positions }: Reading, { first, last }: Stretch) {
+  const [one, two] = [positions[first], positions[last]];
+  if (!one || !two) return null;
+  if (axis === 'calendar') return { from: formatDay(one.start), to: formatDay(two.next - 1) };
+  return axis === 'numbers' && unit === 'year'
+    ? { from: `${one.middle}-01-01`, to: `${two.middle}-12-31` }
+    : null;
+}
+
+/**
+ * Narrows the others to what stands at one place of the axis, a period, a figure or a word, or lets it
+ * go.
+ * @param period the place, from 0
+ * @param on whether it is picked now
+ */
+export function pickPlace(hand: NarrowingHand, reading: Reading, period: number, on: boolean) {
+  const stretch = { first: period, last: period };
+  const dates = datesOf(reading, stretch);
+  if (dates) {
+    if (on) hand.onPick({ kind: 'dates', ...dates });
+    else hand.onLetGo('dates');
+    return;
+  }
+  const word = wordAt(reading, period);
+  if (word === null) return;
+  if (on) hand.onPick({ kind: 'place', word });
+  else hand.onLetGo('place');
+}
+
+/** Whether the others are narrowed to what stands at a place of the axis. */
+export function isPlacePicked(hand: NarrowingHand, reading: Reading, period: number): boolean {
+  const word = wordAt(reading, period);
+  return (
+    isPicked(hand, reading, { first: period, last: period }) ||
+    hand.picked.some((each) => each.kind === 'place' && each.word === word)
+  );
+}
+
+/** The word or figure at a place along a column; null along anything else. */
+function wordAt({ axis, positions }: Reading, place: number): string | null {
+  const position = positions[place];
+  if (!position || (axis !== 'words' && axis !== 'numbers')) return null;
+  return axis === 'words' ? position.label : String(position.middle);
 }
 
 /**

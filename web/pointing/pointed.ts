@@ -4,9 +4,12 @@ import {
   type Drawing,
   type DrawnPanel,
   type Geometry,
+  geometryOn,
   periodAt,
   plotBottom,
   seriesAt,
+  toX,
+  toY,
 } from '../picture';
 
 /** What the reader points at. */
@@ -18,8 +21,8 @@ export interface Pointed {
   day: number;
   /** the series under the pointer */
   series: string | null;
-  /** it stays until released */
-  held: boolean;
+  /** the pointer is on that series' figure at the period, not on its way between two */
+  onPoint: boolean;
 }
 
 /** What lies at a point of the picture, in pixels from its corner; null beside all panels. */
@@ -37,7 +40,32 @@ export function pointedAt(
   // Pointing at a point means its period; beside all lines it means the very day.
   const byDay = !series && reading.axis === 'calendar';
   const day = byDay ? Math.floor(at) : middleDay(reading, period);
-  return { period, panel, series, day, held: false };
+  return {
+    period,
+    panel,
+    series,
+    day,
+    onPoint: isOnPoint(reading, placed, { period, series }, x, y),
+  };
+}
+
+/** How near to a figure the pointer must be to mean it alone, in pixels. */
+const reach = 9;
+
+function isOnPoint(
+  reading: Reading,
+  placed: DrawnPanel,
+  { period, series }: Pick<Pointed, 'period' | 'series'>,
+  x: number,
+  y: number,
+): boolean {
+  const line = placed.panel.series.find(({ id }) => id === series);
+  const figure = line?.figures[period] ?? null;
+  const position = reading.positions[period];
+  if (!line || figure === null || !position) return false;
+  const geometry = geometryOn(placed, line.second);
+  const apart = Math.hypot(toX(geometry, position.middle) - x, toY(geometry, figure) - y);
+  return apart <= reach;
 }
 
 /** The panel at a point of the picture; -1 beside all of them. */

@@ -1,7 +1,8 @@
 import { useSyncExternalStore } from 'react';
-import type { Day } from '../../core/calendar';
+import type { Day, Grain } from '../../core/calendar';
 import type { PeekLine } from '../../core/chart';
 import type { Narrowing } from '../../core/narrowing';
+import type { At } from '../picture';
 
 /** The day that is pointed at, and the chart in which. */
 export interface PointedDay {
@@ -40,20 +41,28 @@ export class Pointing {
   }
 }
 
+/** A date to be held, and the period as which it was. */
+export interface HeldDate {
+  day: Day;
+  grain: Grain;
+}
+
 /** A chart's part in what is pointed at and held on its dashboard. */
 export interface Linked {
   pointing: Pointing;
   chart: number;
   /** the days that are held, at most two */
   held: readonly Day[];
-  onHold: (day: Day) => void;
-  /** a day of the period that is highlighted; null for none */
-  lit: Day | null;
-  onLight: (day: Day | null) => void;
+  onHold: (held: HeldDate) => void;
+  /** what is highlighted along the axis; null for nothing */
+  lit: At | null;
+  onLight: (at: At | null) => void;
   /** lets go of all of it */
   onRelease: () => void;
   /** how the line at what is pointed at elsewhere is drawn; missing: as usual */
   look?: PeekLine;
+  /** no read-out stands beside it: values are written at their points */
+  valued?: true;
   /** how what is picked here narrows the other charts; missing where it narrows none */
   narrowing?: NarrowingHand;
 }
@@ -74,10 +83,13 @@ export type Picked = Narrowing extends infer Each
     : never
   : never;
 
-/** The day pointed at in another chart; null when there is none. */
-export function usePointedElsewhere({ pointing, chart }: Linked): Day | null {
-  return useSyncExternalStore(pointing.subscribe, () => {
-    const at = pointing.current();
-    return at && at.chart !== chart ? at.day : null;
+const nothing = new Pointing();
+
+/** The day pointed at in another chart; null when there is none, or the chart stands alone. */
+export function usePointedElsewhere(linked: Linked | undefined): Day | null {
+  const { subscribe, current } = linked?.pointing ?? nothing;
+  return useSyncExternalStore(subscribe, () => {
+    const at = current();
+    return at && at.chart !== linked?.chart ? at.day : null;
   });
 }

@@ -1,0 +1,195 @@
+import './readOut.css';
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Colour } from '../../core/chart';
+import {
+  coloursWorn,
+  readBetween,
+  readOutAt,
+  type Reading,
+  type ReadOut,
+  type ReadOutRow,
+  type ReadSeries,
+  sayInOne,
+} from '../../core/reading';
+import type { MenuItem } from '../hands';
+import { letteredIn, StrokeSample } from '../look';
+import { colourAt, type Highlight, isAway, isLit, placeOf } from '../picture';
+import type { ChartAct, PointedChart } from './chartActs';
+import { PointedActs } from './PointedActs';
+import { type PointedHere, usePointedHere } from './pointedHere';
+import { type Linked, usePointedElsewhere } from './pointing';
+
+interface ReadOutStripProps extends Omit<PointedChart, 'at'> {
+  pointer: PointedHere;
+  /** what can be done with the whole chart, where there is no room for it above */
+  more?: readonly MenuItem[];
+}
+
+/**
+ * What a chart says, on its own sheet beside the picture: where it is pointed at, here or in a chart
+ * that is linked, or is held; what lies between two held dates; or else the chart in one sentence. It
+ * keeps its height, whatever it says.
+ */
+export function ReadOutStrip({ pointer, more = nothingMore, ...chart }: ReadOutStripProps) {
+  const { reading, linked, highlight } = chart;
+  const at = usePointedHere(pointer);
+  const elsewhere = usePlaceElsewhere(reading, linked);
+  const held = heldPlaces(reading, linked);
+  const place = at?.period ?? elsewhere ?? (held.length === 1 ? held[0] : undefined);
+  const isPointed = place !== undefined && !!reading.positions[place];
+  const lines = useMemo(() => countLines(reading), [reading]);
+  const pointed: PointedChart = { ...chart, at };
+  const now = useRef(pointed);
+  useLayoutEffect(() => void (now.current = pointed));
+  const [run] = useState(() => (act: ChartAct) => act.act(now.current));
+  const [one, two] = held;
+  return (
+    <div
+      className={at ? 'read-out here' : 'read-out'}
+      style={{ '--rows': Math.min(lines, mostRows) } as React.CSSProperties}
+    >
+      <div className="read-out-words" role="status">
+        {isPointed ? (
+          <At {...{ reading, highlight }} place={place} line={at?.series ?? null} />
+        ) : one !== undefined && two !== undefined ? (
+          <Between {...{ reading, highlight, one, two }} />
+        ) : (
+          <p className="read-out-sentence quiet">{sayInOne(reading)}</p>
+        )}
+      </div>
+      <PointedActs chart={pointed} onAct={run} more={more} />
+    </div>
+  );
+}
+
+const nothingMore: readonly MenuItem[] = [];
+
+/** More lines than this scroll in their room. */
+const mostRows = 3;
+
+const countLines = ({ panels }: Reading) =>
+  new Set(panels.flatMap(({ series }) => series.map(({ id }) => id))).size;
+
+/** The place that is pointed at in another chart; undefined for none. */
+function usePlaceElsewhere(reading: Reading, linked: Linked | undefined): number | undefined {
+  const day = usePointedElsewhere(linked);
+  return day === null ? undefined : (placeOf(reading, day) ?? undefined);
+}
+
+/** The places of the dates that are held, each once, in order. */
+const heldPlaces = (reading: Reading, linked: Linked | undefined): number[] =>
+  [...new Set((linked?.held ?? []).flatMap((day) => placeOf(reading, day) ?? []))].sort(
+    (a, b) => a - b,
+  );
+
+interface AtProps {
+  reading: Reading;
+  highlight: Highlight;
+  place: number;
+  /** the line under the pointer */
+  line: string | null;
+}
+
+/** What each line says at a place; the one under the pointer and those highlighted come first. */
+const At = memo(function At({ reading, highlight, place, line }: AtProps) {
+  const said = useMemo(() => readOutAt(reading, place), [reading, place]);
+  if (!said) return null;
+  const first = ({ line: { id } }: ReadOutRow) => (id === line ? 2 : isLit(highlight, id) ? 1 : 0);
+  const rows = [...said.rows].sort((a, b) => first(b) - first(a));
+  const middle = reading.positions[place]?.middle ?? 0;
+  return (
+    <div className="read-out-rows">
+      <p className="read-out-head">
+        <strong>{said.label}</strong>
+        {said.open && <span className="quiet"> not complete yet</span>}
+        {said.onBefore && <span className="read-out-on quiet">{said.onBefore}</span>}
+      </p>
+      {rows.map((row) => (
+        <Row
+          key={row.line.id}
+          {...{ row, said, middle }}
+          away={isAway(highlight, row.line.id)}
+          strong={row.line.id === line}
+        />
+      ))}
+      {said.missing.length > 0 && (
+        <p className="read-out-missing quiet">No figure: {said.missing.join(', ')}</p>
+      )}
+    </div>
+  );
+});
+
+interface RowProps {
+  row: ReadOutRow;
+  said: ReadOut;
+  middle: number;
+  away: boolean;
+  strong: boolean;
+}
+
+function Row({ row, said, middle, away, strong }: RowProps) {
+  const { line, figure, whole, apart, judgement, change } = row;
+  const colours = [colourAt(line, middle)];
+  return (
+    <p className={`read-out-row${strong ? ' strong' : ''}${away ? ' away' : ''}`}>
+      <Named {...{ line, colours }} />
+      <span className="read-out-figure" title={whole}>
+        {figure}
+      </span>
+      <span className={`read-out-apart ${judgement ?? ''}`}>{apart}</span>
+      <span className="read-out-change">
+        {change}
+        {change && <span className="quiet inline-only"> {said.onBefore}</span>}
+      </span>
+    </p>
+  );
+}
+
+interface NamedProps {
+  line: ReadSeries;
+  /** the colours of its stroke there; its name wears the last */
+  colours: readonly Colour[];
+}
+
+/** A line by its stroke and its name. */
+function Named({ line, colours }: NamedProps) {
+  const colour = colours.at(-1) ?? line.stroke.colour;
+  return (
+    <>
+      <StrokeSample stroke={line.stroke} rules={colours} />
+      <span className="read-out-name" style={{ color: letteredIn(colour) }} title={line.called}>
+        {line.called}
+      </span>
+    </>
+  );
+}
+
+interface BetweenProps {
+  reading: Reading;
+  highlight: Highlight;
+  one: number;
+  two: number;
+}
+
+/** What lies between two dates that are held, line by line. */
+function Between({ reading, highlight, one, two }: BetweenProps) {
+  const said = useMemo(() => readBetween(reading, one, two), [reading, one, two]);
+  return (
+    <div className="read-out-rows between">
+      <p className="read-out-head">
+        <strong>
+          {said.labels[0]} to {said.labels[1]}
+        </strong>
+        {said.rows.length === 0 && <span className="quiet"> no line has a figure at both</span>}
+      </p>
+      {said.rows.map(({ line, one: from, two: to, change }) => (
+        <p key={line.id} className={`read-out-row${isAway(highlight, line.id) ? ' away' : ''}`}>
+          <Named line={line} colours={coloursWorn(line, reading)} />
+          <span className="read-out-figure">{from}</span>
+          <span className="read-out-figure">{to}</span>
+          <span className="read-out-change">{change}</span>
+        </p>
+      ))}
+    </div>
+  );
+}
