@@ -22,7 +22,11 @@ export default {
   // More at once would upset what is tested of moments and leases.
   maxWorkers: 2,
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['core', 'contract'].map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
+    },
     { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/**/*.test.ts'] },
     {
       ...shared,

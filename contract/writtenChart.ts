@@ -34,3 +34,16 @@ export const writtenChartBody = object({
   ).required(),
 });
 export type WrittenChart = InferType<typeof writtenChartBody>;
+
+/** Where a chart is copied to, and what it draws from there in place of its own sources. */
+export const copyBody = object({
+  dashboardId: figure().integer().positive().required(),
+  sources: list(
+    object({
+      from: figure().integer().positive().required(),
+      to: figure().integer().positive().required(),
+    }),
+    24,
+  ).required(),
+});
+export type CopyBody = InferType<typeof copyBody>;

@@ -40,6 +40,33 @@ it('drafts a chart that the schema takes, and counts rows where there are no fig
   expect(bare.series[0]?.figures).toMatchObject({ aggregate: 'count', column: null });
 });
 
+const columns = (...names: string[]) => [
+  { name: 'Month', kind: 'date' as const },
+  ...names.map((name) => ({ name, kind: 'number' as const })),
+];
+
+it.each([
+  ['a budget as the mark', ['Fares', 'Budget'], 'Fares at least budget', []],
+  ['less of what is spent as good', ['Budget', 'Fuel cost'], 'Fuel cost at most budget', []],
+  ['rates averaged', ['On time %', 'Target %'], 'On time % at least target', ['mean', 'mean']],
+  ['no forecast as a mark', ['Fares', 'Forecast'], 'Fares, then forecast', []],
+  ['both', ['Fares', 'Plan', 'Forecast'], 'Fares at least budget, then forecast', []],
+  ['nothing where nothing is told', ['Fares', 'Riders'], 'Fares', ['sum']],
+  ['a plan alone as what it is', ['Budget'], 'Budget', ['sum']],
+])('takes from the heads of columns %s', (_what, names, wanted, aggregates) => {
+  const { series } = draftChart({ id: 1, columns: columns(...names) });
+  const [main] = series;
+  const sides = { atLeast: 'at least', atMost: 'at most', within: 'within' };
+  const said = [
+    `${main?.name}${main?.mark ? ` ${sides[main.mark.good]} ${main.mark.against}` : ''}`,
+    ...(main?.handover ? [`then ${main.handover}`] : []),
+  ].join(', ');
+  expect(said).toBe(wanted);
+  const taken = series.map(({ figures }) => 'aggregate' in figures && figures.aggregate);
+  if (aggregates.length > 0) expect(taken).toEqual(aggregates);
+  expect(series.slice(1).map(({ role }) => role)).toEqual(series.slice(1).map(({ id }) => id));
+});
+
 it('gives a mark its colour rules once, and takes them with it', () => {
   expect(held.colourRules.map(({ condition }) => condition)).toEqual([
     { kind: 'mark', is: 'off' },

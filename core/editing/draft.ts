@@ -8,10 +8,19 @@ import {
   type StandoutDefinition,
   takesPalette,
 } from '../chart';
-import { draftAxis, draftGrain, draftMeasures, draftRole, type DraftSource } from './draftColumns';
+import {
+  draftAggregate,
+  draftAxis,
+  draftGoodSide,
+  draftGrain,
+  draftMeasures,
+  draftRole,
+  type DraftSource,
+} from './draftColumns';
 import { withRenamed } from './renaming';
 import { axisColumn, axisKind } from '../axis';
 import type { ConditionDefinition } from '../conditions';
+import { rowsOf } from '../origins';
 import type { PickDefinition } from '../standouts';
 
 /**
@@ -74,7 +83,7 @@ export function draftSeries(
       kind: 'rows',
       sourceId: source.id,
       date: dates?.name ?? '',
-      aggregate: numbers ? 'sum' : 'count',
+      aggregate: numbers ? draftAggregate(numbers.name) : 'count',
       column: numbers?.name ?? null,
       percent: 50,
       filters: [],
@@ -94,7 +103,7 @@ export function draftChart(source: DraftSource): ChartDefinition {
   const taken = along ? axisColumn(along)?.column : undefined;
   const series = draftSeries(source, 'series', 'actual', taken === undefined ? [] : [taken]);
   const grain = draftGrain(date);
-  return {
+  const chart: ChartDefinition = {
     ...plainChart,
     title: `${series.name} by ${along ? axisKind(along).phrase(along, grain) : grain}`,
     grain,
@@ -106,6 +115,40 @@ export function draftChart(source: DraftSource): ChartDefinition {
       draftStandout('lowest', series.id, { kind: 'lowest' }),
     ],
   };
+  return withPlanned(chart, source);
+}
+
+/**
+ * A first chart with what the columns of its source are told to be by their names: a budget or a target
+ * is what the figures are held against, a forecast takes over from them.
+ */
+function withPlanned(chart: ChartDefinition, source: DraftSource): ChartDefinition {
+  const [main] = chart.series;
+  const rows = main && rowsOf(main.figures);
+  if (!main || !rows || main.role !== 'actual' || rows.column === null) return chart;
+  const planned = draftMeasures(source).flatMap(({ name }) => {
+    const role = draftRole(name, 'actual');
+    return role === 'actual' ? [] : [{ name, role }];
+  });
+  const mark = planned.find(({ role }) => role !== 'forecast');
+  const forecast = planned.find(({ role }) => role === 'forecast');
+  const drawn = [mark, forecast].flatMap((each) =>
+    each
+      ? [
+          {
+            ...main,
+            id: each.role,
+            ...each,
+            figures: { ...rows, kind: 'rows' as const, column: each.name },
+          },
+        ]
+      : [],
+  );
+  const series = [forecast ? { ...main, handover: forecast.role } : main, ...drawn];
+  const held = { ...chart, series };
+  return mark
+    ? withMark(held, main.id, { against: mark.role, good: draftGoodSide(main.name) })
+    : held;
 }
 
 /**

@@ -99,3 +99,24 @@ export const draftRole = (
   otherwise: SeriesDefinition['role'],
 ): SeriesDefinition['role'] =>
   roles.find(([, expression]) => expression.test(name))?.[0] ?? otherwise;
+
+/**
+ * How the figures of a column come together: what its head says to be a rate, a price or a level is
+ * averaged, all else added up.
+ * @param name the head of a column
+ */
+export const draftAggregate = (name: string): 'sum' | 'mean' =>
+  namesRates.test(name) ? 'mean' : 'sum';
+
+const namesRates =
+  /%|\b(percent(age)?|rates?|ratings?|share|ratio|price|average|mean|punctuality|on time|per|prozent|quote|anteil|preis|taux|prix)\b/i;
+
+/**
+ * Which side of its mark is good for what a column holds: less of what is spent or late, else more.
+ * @param name the head of a column
+ */
+export const draftGoodSide = (name: string): 'atLeast' | 'atMost' =>
+  namesBurdens.test(name) ? 'atMost' : 'atLeast';
+
+const namesBurdens =
+  /\b(costs?|spen[dt](ing)?|expens\w*|late|delays?|minutes late|complaints?|fuel|kosten|ausgaben|coûts?)\b/i;

@@ -1,3 +1,4 @@
+export { sourcesAlike } from './columnsDrawn';
 export { chartFrames, isSplit } from './chartFrames';
 export { looksPastReaders } from './dependencies';
 export { turnsFilters, withDialledFilters, withFiltersAsSet } from './dialledFilters';

@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { Router } from 'express';
-import { chartBody, newChartBody, writtenChartBody } from '../../contract';
+import { chartBody, copyBody, newChartBody, writtenChartBody } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import { chartOf, requireChart, requireRole } from '../dashboards';
 import { type Database, inTransaction, type Queries, tables } from '../database';
@@ -9,6 +9,7 @@ import { requirePerson } from '../people';
 import { realDays } from '../notes';
 import { countOf, onlyRow, requireRoom } from '../quotas';
 import { noteSources, requireSources, sourcesOf } from '../sources';
+import { copyChart } from './copyChart';
 import { readInChart, writeChart } from './writtenChart';
 
 const { charts, dashboards } = tables;
@@ -44,6 +45,25 @@ export function chartRoutes(database: Database): Router {
       await requireSources(change, person, dashboardId, sourcesOf(read.definition));
       await noteSources(change, read.id, read.definition);
       return read.id;
+    });
+    response.status(201).json({ id });
+  });
+
+  router.post('/charts/:id/copies', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const chart = chartOf(await requireChart(database, person, readId(request), 'editor'));
+    const body = readBody(request, copyBody);
+    await requireRole(database, person, body.dashboardId, 'editor');
+    const id = await inTransaction(database, async (change) => {
+      await requireRoomForChart(change, body.dashboardId);
+      const copy = await copyChart(change, chart, body);
+      await requireSources(change, person, body.dashboardId, sourcesOf(copy.definition));
+      await noteSources(change, copy.id, copy.definition);
+      await change
+        .update(dashboards)
+        .set({ changedAt: new Date() })
+        .where(eq(dashboards.id, body.dashboardId));
+      return copy.id;
     });
     response.status(201).json({ id });
   });

@@ -96,3 +96,63 @@ it.each([
   expect((await readIn(maren, board.dashboardId, body())).status).toBe(422);
   expect((await readIn(ivo, board.dashboardId, written)).status).toBe(404);
 });
+
+describe('a copy', () => {
+  const copy = (to: number, sources: { from: number; to: number }[] = []) =>
+    maren.send<{ id: number; detail: string }>('POST', `/charts/${board.chartId}/copies`, {
+      dashboardId: to,
+      sources,
+    });
+  const chartOf = async (id: number) => (await maren.send<Chart>('GET', `/charts/${id}`)).body;
+  const sourcesDrawn = (chart: Chart) =>
+    chart.definition.series.map(({ figures }) => (figures as { sourceId?: number }).sourceId);
+
+  it('stands under the others of its dashboard, told apart by its title, without the notes', async () => {
+    const { body } = await copy(board.dashboardId);
+    const own = await chartOf(board.chartId);
+    const made = await chartOf(body.id);
+    expect(made.definition.title).toBe(`${own.definition.title}, copied`);
+    expect(made.definition.series).toEqual(own.definition.series);
+    const { body: dashboard } = await maren.send<Dashboard>(
+      'GET',
+      `/dashboards/${board.dashboardId}`,
+    );
+    expect(dashboard.charts.find(({ id }) => id === body.id)?.place).not.toBeNull();
+    expect(dashboard.notes.filter(({ chartId }) => chartId === body.id)).toEqual([]);
+  });
+
+  it('draws from another source, measures by their names, or says which is missing', async () => {
+    const [from = 0] = sourcesDrawn(await chartOf(board.chartId)) as number[];
+    const to = await maren.source(csv, 'Next year');
+    const refused = await copy(board.dashboardId, [{ from, to }]);
+    expect([refused.status, refused.body.detail]).toEqual([
+      422,
+      expect.stringContaining('All fares'),
+    ]);
+    const definition = { kind: 'aggregate', date: 'Day', aggregate: 'sum', column: 'Fares' };
+    const { body: measure } = await maren.send<{ id: number }>('POST', `/sources/${to}/measures`, {
+      name: 'All fares',
+      definition: { ...definition, percent: 50, filters: [] },
+    });
+    const { body } = await copy(board.dashboardId, [{ from, to }]);
+    const made = await chartOf(body.id);
+    expect(sourcesDrawn(made)).toEqual([to, to]);
+    expect(made.definition.series[1]?.figures).toMatchObject({ measureId: measure.id });
+    expect(made.definition.title).not.toContain('copied');
+  });
+
+  it('goes to another dashboard of those whom its author edits, and draws from nobody else’s source', async () => {
+    const other = await maren.send<{ id: number }>('POST', '/dashboards', {
+      title: 'Other',
+      zone: 'UTC',
+    });
+    const { status, body } = await copy(other.body.id);
+    expect(status).toBe(201);
+    expect((await chartOf(body.id)).definition.linking?.peek).toBeUndefined();
+    const theirs = await ivo.board(await ivo.source(csv, 'Theirs'));
+    expect((await copy(theirs.dashboardId)).status).toBe(404);
+    const [from = 0] = sourcesDrawn(await chartOf(board.chartId)) as number[];
+    const notOwn = await ivo.source(csv, 'All fares of Ivo');
+    expect((await copy(board.dashboardId, [{ from, to: notOwn }])).status).not.toBe(201);
+  });
+});

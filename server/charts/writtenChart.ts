@@ -2,13 +2,14 @@ import { eq, inArray } from 'drizzle-orm';
 import type { Person, WrittenChart } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import type { ChartDefinition } from '../../core/chart';
-import { type FiguresDefinition, measureOf, originKind, sourceOfFigures } from '../../core/origins';
+import { measureOf } from '../../core/origins';
 import { readNotes, type chartOf } from '../dashboards';
 import { type Database, type Queries, tables } from '../database';
 import { Refusal } from '../http';
 import { measuresOf } from '../measures';
 import { keepNotes } from '../notes';
 import { sourcesNamed, sourcesOf } from '../sources';
+import { drawnElsewhere } from './drawnElsewhere';
 
 const { charts, notes, sources } = tables;
 
@@ -102,48 +103,8 @@ async function drawnHere(
     const sentence = `The chart draws from the source “${name ?? id}”, which you do not have. Bring it in under that name first.`;
     throw new Refusal(422, { code: 'source-missing', sentence });
   };
-  const sourceIds = new Map(sourcesOf(definition).map((id) => [id, sourceHere(id)]));
-  const measures = await measuresOf(queries, [...sourceIds.values()]);
-  const figuresHere = (figures: FiguresDefinition): FiguresDefinition => {
-    const sourceId = sourceIds.get(sourceOfFigures(figures) ?? 0);
-    if (sourceId === undefined) return figures;
-    const asked = measureOf(figures);
-    const move = (measureId: number | null) =>
-      originKind(figures).movedTo?.(figures, { sourceId, measureId }) ?? figures;
-    if (!asked) return move(null);
-    const name = written.measures.find(({ id }) => id === asked.measureId)?.name;
-    const found = measures.find((each) => each.sourceId === sourceId && each.name === name);
-    if (found) return move(found.id);
-    const sentence = `The chart draws the measure “${name ?? asked.measureId}”, which its source does not have here. Name it first.`;
-    throw new Refusal(422, { code: 'measure-missing', sentence });
-  };
-  return {
-    ...definition,
-    series: definition.series.map((each) => ({ ...each, figures: figuresHere(each.figures) })),
-    yardsticks: definition.yardsticks.map((each) =>
-      each.kind === 'recorded' && each.sourceId !== null
-        ? { ...each, sourceId: sourceIds.get(each.sourceId) ?? null }
-        : each,
-    ),
-    linking: await linkingHere(queries, dashboardId, definition.linking),
-  };
-}
-
-/** A companion that does not lie on the dashboard stands beside nothing there. */
-async function linkingHere(
-  queries: Queries,
-  dashboardId: number,
-  ties: ChartDefinition['linking'],
-): Promise<ChartDefinition['linking']> {
-  if (!ties?.peek || (await isOn(queries, dashboardId, ties.peek.chart))) return ties;
-  const { peek: _elsewhere, ...rest } = ties;
-  return rest;
-}
-
-async function isOn(queries: Queries, dashboardId: number, chartId: number): Promise<boolean> {
-  const [found] = await queries
-    .select({ dashboardId: charts.dashboardId })
-    .from(charts)
-    .where(eq(charts.id, chartId));
-  return found?.dashboardId === dashboardId;
+  return drawnElsewhere(queries, dashboardId, definition, {
+    sourceIds: new Map(sourcesOf(definition).map((id) => [id, sourceHere(id)])),
+    measureName: (measureId) => written.measures.find(({ id }) => id === measureId)?.name,
+  });
 }

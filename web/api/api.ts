@@ -2,6 +2,7 @@ import { createApi, type FetchBaseQueryError } from '@reduxjs/toolkit/query/reac
 import type {
   Chart,
   ChartFrames,
+  CopyBody,
   Dashboard,
   DashboardSummary,
   GridPlace,
@@ -130,6 +131,11 @@ export const api = createApi({
     readInChart: build.mutation<{ id: number }, { dashboardId: number; written: WrittenChart }>({
       query: ({ dashboardId, written }) =>
         post(`dashboards/${dashboardId}/charts/read-in`, written),
+      extraOptions: { shape: 'created' },
+      invalidatesTags: ['Dashboard', 'Dashboards'],
+    }),
+    copyChart: build.mutation<{ id: number }, { chartId: number } & CopyBody>({
+      query: ({ chartId, ...body }) => post(`charts/${chartId}/copies`, body),
       extraOptions: { shape: 'created' },
       invalidatesTags: ['Dashboard', 'Dashboards'],
     }),

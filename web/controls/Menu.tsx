@@ -14,18 +14,24 @@ export interface MenuProps {
   children: ReactNode;
   /** the button stands for itself */
   button?: boolean;
+  /** it is what the page is for */
+  primary?: boolean;
   className?: string;
   /** the button's name, where its words alone do not tell it from others */
   label?: string;
+  /** what it offers may be asked for now */
+  onOpen?: () => void;
 }
 
 /** A button that opens a menu. */
-export function Menu({ items, children, button, className, label }: MenuProps) {
+export function Menu({ items, children, button, primary, className, label, onOpen }: MenuProps) {
   const [open, setOpen] = useState(false);
   const pressed = useRef<HTMLButtonElement>(null);
   const Pressed = button ? Button : Act;
+  const look = primary ? { primary } : {};
   const change = (next: boolean) => {
     setOpen(next);
+    if (next) onOpen?.();
     // Whoever was in the menu is where they came from.
     if (!next && document.activeElement?.closest('[role=menu]')) pressed.current?.focus();
   };
@@ -50,6 +56,7 @@ export function Menu({ items, children, button, className, label }: MenuProps) {
     >
       <Pressed
         ref={pressed}
+        {...look}
         className={className}
         aria-label={label}
         aria-haspopup="menu"

@@ -3,7 +3,8 @@ import { type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } f
 import type { Dashboard, Note, PlacedChart } from '../../contract';
 import type { Reading } from '../../core/reading';
 import { api } from '../api';
-import { Empty, type MenuItem, sayPictured } from '../hands';
+import { Empty, sayPictured } from '../hands';
+import type { ChartChanges } from './useChartChanges';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../pointing';
 import { Board } from './Board';
@@ -30,7 +31,7 @@ interface BoardViewProps {
   onArrange: BoardProps['onArrange'];
   title?: ReactNode;
   /** what its authors can do with a chart; one function that stays the same */
-  acts?: (chart: PlacedChart) => MenuItem[];
+  changes?: (chart: PlacedChart) => ChartChanges;
   whenEmpty: ReactNode;
 }
 
@@ -38,7 +39,7 @@ const noNotes: readonly Note[] = [];
 
 /** A dashboard as everybody sees it: where things stand in a line, the charts, the notes beside. */
 export function BoardView(props: BoardViewProps) {
-  const { dashboard, link, editable, arranging, onArrange, title, acts, whenEmpty } = props;
+  const { dashboard, link, editable, arranging, onArrange, title, changes, whenEmpty } = props;
   const [readings, setReadings] = useState<Record<number, Reading>>({});
   const { view, change } = useReaderView();
   useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`, dashboard.stamp);
@@ -126,7 +127,7 @@ export function BoardView(props: BoardViewProps) {
                 onReading={onReading}
                 onWriteNote={dashboard.mayNote ? write : undefined}
                 onOpenNote={open}
-                acts={acts}
+                changes={changes}
               />
             )}
           </Board>

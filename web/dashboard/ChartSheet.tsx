@@ -8,7 +8,7 @@ import type { Reading, Span } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
 import type { Problem } from '../../core/values';
 import { sayProblem } from '../api';
-import type { MenuItem } from '../hands';
+import type { ChartChanges } from './useChartChanges';
 import { Chart, OverviewStrip, useDrawing } from '../plot';
 import { latestLit, sayLeftOut } from '../picture';
 import { type NoteSpot, PointedHere, type Pointing, ReadOutStrip, useLetGo } from '../pointing';
@@ -43,7 +43,7 @@ interface ChartSheetProps {
   onWriteNote?: (chartId: number, spot: NoteSpot) => void;
   onOpenNote?: (note: Note) => void;
   /** what its authors can do with the chart; the same function for all charts */
-  acts?: (chart: ChartOnBoard) => MenuItem[];
+  changes?: (chart: ChartOnBoard) => ChartChanges;
 }
 
 /** One chart on its white sheet; it is drawn anew only when something of its own has changed. */
@@ -60,7 +60,7 @@ export const ChartSheet = memo(function ChartSheet({
   onReading,
   onWriteNote,
   onOpenNote,
-  acts,
+  changes: changesOf,
 }: ChartSheetProps) {
   const { own: picked, others } = useSheetNarrowings(chart, view);
   const grain = view.grains[chart.id] as Grain | undefined;
@@ -85,7 +85,7 @@ export const ChartSheet = memo(function ChartSheet({
   const flown = chart.definition.notesHidden ? noNotes : notes;
   const drawing = useDrawing(room, near, { highlight, litAt, notes: flown });
   const toggleFigures = () => onFigures(figuresRoom ? null : chart.id);
-  const mayAsk = !!acts && isAuthors(chart, view, others);
+  const mayAsk = !!changesOf && isAuthors(chart, view, others);
   const pointed = {
     highlight,
     linked,
@@ -96,12 +96,13 @@ export const ChartSheet = memo(function ChartSheet({
         ? (line: string, place: number) => setAsked(figureAsked(near, line, place))
         : undefined,
   };
+  const changes = changesOf?.(chart);
   const { doable, more, all } = sheetActs({
     figures: reading && { isOn: !!figuresRoom, toggle: toggleFigures },
     zoom,
     replay,
     noteOnAll: onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null })),
-    changes: acts?.(chart),
+    changes,
   });
   useEffect(() => {
     if (reading) onReading(chart.id, reading);
@@ -128,7 +129,7 @@ export const ChartSheet = memo(function ChartSheet({
             />
             <SheetChoices {...{ chart, reading, hands, grain, highlight, onHighlight }} />
           </div>
-          <SheetActs {...{ title, acts: doable, more }} />
+          <SheetActs {...{ title, acts: doable, more }} onOpen={changes?.onOpen} />
         </header>
         <SheetProblems {...{ error, problems }} />
         {near && replay.running && (
@@ -154,7 +155,12 @@ export const ChartSheet = memo(function ChartSheet({
           <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
         )}
         {near && near.positions.length > 0 && (
-          <ReadOutStrip reading={near} {...{ pointer, ...pointed }} {...{ more: all }} />
+          <ReadOutStrip
+            reading={near}
+            {...{ pointer, ...pointed }}
+            more={all}
+            onMore={changes?.onOpen}
+          />
         )}
         {reading && (
           <SheetFigures

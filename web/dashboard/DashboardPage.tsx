@@ -1,15 +1,14 @@
-import { saveFile } from '../figures';
 import './dashboard.css';
-import { lazy, Suspense, useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import type { Dashboard, GridPlace, PlacedChart } from '../../contract';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { type Dashboard, type GridPlace, placeBelow } from '../../contract';
 import { withoutSlots } from '../../core/labels';
 import { api, problemOf, sayProblem } from '../api';
-import { Act, Button, Empty, toast, toastUndo } from '../hands';
+import { Act, Button, Empty, toast } from '../hands';
 import { TopBar } from '../people';
 import { BoardView, EmptyForReaders } from './BoardView';
 import { BoardTitle } from './BoardTitle';
-import { placeBelow } from './places';
+import { useChartChanges } from './useChartChanges';
 
 const ShareDialog = lazy(() =>
   import('./ShareDialog').then(({ ShareDialog: dialog }) => ({ default: dialog })),
@@ -48,7 +47,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
   const { arrange, conflict, dismiss } = useArrange(dashboard);
   const waiting = dashboard.charts.filter(({ place }) => place === null);
   const rename = useRename(dashboard);
-  const chartActs = useChartActs(dashboard);
+  const changes = useChartChanges(id);
   return (
     <>
       <TopBar trail={[{ label: title }]}>
@@ -81,7 +80,7 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
           arranging={arranging}
           onArrange={arrange}
           title={editable ? <BoardTitle title={title} onRename={rename} /> : undefined}
-          acts={editable ? chartActs : undefined}
+          changes={editable ? changes : undefined}
           whenEmpty={
             editable ? (
               <Empty title="No chart yet">
@@ -158,36 +157,4 @@ function useRename({ id, revision, title }: Dashboard) {
       .unwrap()
       .catch((error: unknown) => toast(sayProblem(error)));
   };
-}
-
-/** What an editor can do with a chart on a dashboard. */
-function useChartActs({ id: dashboardId }: Dashboard) {
-  const navigate = useNavigate();
-  const [remove] = api.useRemoveChartMutation();
-  const [restore] = api.useRestoreChartMutation();
-  const [readWritten] = api.useLazyWrittenChartQuery();
-  return useCallback(
-    ({ id, definition }: PlacedChart) => {
-      const title = withoutSlots(definition.title);
-      const take = async () => {
-        await remove(id).unwrap();
-        toastUndo(`“${title}” removed.`, () => void restore(id));
-      };
-      const write = async () => {
-        try {
-          const text = JSON.stringify(await readWritten(id).unwrap(), null, 2);
-          saveFile(new Blob([text], { type: 'application/json' }), `${title}.json`);
-        } catch (error) {
-          toast(sayProblem(error));
-        }
-      };
-      const toBench = () => void navigate(`/dashboards/${dashboardId}/charts/${id}`);
-      return [
-        { label: 'Open on the bench', act: toBench },
-        { label: 'Write out as JSON', act: () => void write() },
-        { label: 'Remove', act: () => void take() },
-      ];
-    },
-    [dashboardId, navigate, remove, restore, readWritten],
-  );
 }

@@ -1,4 +1,5 @@
 import { Act, Menu, type MenuItem } from '../hands';
+import type { ChartChanges } from './useChartChanges';
 import type { useSheetReplay } from './useSheetReplay';
 import type { useZoom } from './useZoom';
 
@@ -15,10 +16,12 @@ interface SheetActsProps {
   acts: readonly SheetAct[];
   /** what its authors can do with it */
   more: readonly MenuItem[];
+  /** the list of it is about to be read */
+  onOpen?: () => void;
 }
 
 /** What can be done with a chart, in room of its own beside its title. */
-export function SheetActs({ title, acts, more }: SheetActsProps) {
+export function SheetActs({ title, acts, more, onOpen }: SheetActsProps) {
   return (
     <div className="chart-acts">
       {acts.map(({ words, act, isOn }) => (
@@ -27,7 +30,7 @@ export function SheetActs({ title, acts, more }: SheetActsProps) {
         </Act>
       ))}
       {more.length > 0 && (
-        <Menu label={`Change ${title}`} items={more}>
+        <Menu label={`Change ${title}`} items={more} onOpen={onOpen}>
           Change
         </Menu>
       )}
@@ -49,7 +52,7 @@ interface Doable {
   /** writes a note on the whole chart; missing for those who may not */
   noteOnAll?: () => void;
   /** what its authors can do with it; missing for readers */
-  changes?: readonly MenuItem[];
+  changes?: ChartChanges;
 }
 
 /** What can be done with a chart as it stands: in words, and behind the word for its authors. */
@@ -61,7 +64,7 @@ export function sheetActs({ figures, zoom, replay, noteOnAll, changes }: Doable)
     ...(replay.begin ? [{ words: 'Replay', act: replay.begin }] : []),
     ...(noteOnAll && !changes ? [{ words: 'Note', act: noteOnAll }] : []),
   ];
-  const [first, ...further] = changes ?? [];
+  const [first, ...further] = changes?.items ?? [];
   const more = first ? [first, ...(note ? [note] : []), ...further] : [];
   return { doable, more, all: inOneList(doable, more) };
 }

@@ -1,4 +1,3 @@
 export { DashboardPage } from './DashboardPage';
 export { DashboardsPage } from './DashboardsPage';
 export { SharedPage } from './SharedPage';
-export { placeBelow } from './places';

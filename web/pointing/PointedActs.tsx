@@ -8,24 +8,28 @@ interface PointedActsProps {
   onAct: (act: ChartAct) => void;
   /** what can be done with the whole chart, behind the same word */
   more: readonly MenuItem[];
+  /** the list of it is about to be read */
+  onMore?: () => void;
 }
 
 /** What can be done with what is pointed at, in words; where there is no room, behind one. */
-export function PointedActs({ chart, onAct, more }: PointedActsProps) {
+export function PointedActs({ chart, onAct, more, onMore }: PointedActsProps) {
   const offered = chartActs.map((act) =>
     !chart.at || !act.can(chart) ? '-' : act.isDone?.(chart) ? 'done' : act.isDone ? 'not' : 'once',
   );
-  return <Offered offered={offered.join(' ')} {...{ onAct, more }} title={chart.reading.title} />;
+  return (
+    <Offered offered={offered.join(' ')} {...{ onAct, more, onMore }} title={chart.reading.title} />
+  );
 }
 
-interface OfferedProps extends Pick<PointedActsProps, 'onAct' | 'more'> {
+interface OfferedProps extends Pick<PointedActsProps, 'onAct' | 'more' | 'onMore'> {
   /** of the chart */
   title: string;
   /** by act: whether it is offered, and whether it is done, as words that can be compared */
   offered: string;
 }
 
-const Offered = memo(function Offered({ offered, onAct, more, title }: OfferedProps) {
+const Offered = memo(function Offered({ offered, onAct, more, onMore, title }: OfferedProps) {
   const states = offered.split(' ');
   const acts = chartActs.flatMap((act, at) => {
     const state = states[at];
@@ -47,6 +51,7 @@ const Offered = memo(function Offered({ offered, onAct, more, title }: OfferedPr
       <div className={more.length > 0 ? 'read-out-menu' : 'read-out-menu alone'}>
         <Menu
           label={`Do something with ${title}`}
+          onOpen={onMore}
           items={[
             ...acts.map(({ act, state }) => ({
               label: state === 'done' ? `${act.words}: no more` : act.words,

@@ -23,6 +23,8 @@ interface ReadOutStripProps extends Omit<PointedChart, 'at'> {
   pointer: PointedHere;
   /** what can be done with the whole chart, where there is no room for it above */
   more?: readonly MenuItem[];
+  /** the list of it is about to be read */
+  onMore?: () => void;
 }
 
 /**
@@ -30,7 +32,7 @@ interface ReadOutStripProps extends Omit<PointedChart, 'at'> {
  * that is linked, or is held; what lies between two held dates; or else the chart in one sentence. It
  * keeps its height, whatever it says.
  */
-export function ReadOutStrip({ pointer, more = nothingMore, ...chart }: ReadOutStripProps) {
+export function ReadOutStrip({ pointer, more = nothingMore, onMore, ...chart }: ReadOutStripProps) {
   const { reading, linked, highlight } = chart;
   const at = usePointedHere(pointer);
   const elsewhere = usePlaceElsewhere(reading, linked);
@@ -57,7 +59,7 @@ export function ReadOutStrip({ pointer, more = nothingMore, ...chart }: ReadOutS
           <p className="read-out-sentence quiet">{sayInOne(reading)}</p>
         )}
       </div>
-      <PointedActs chart={pointed} onAct={run} more={more} />
+      <PointedActs chart={pointed} onAct={run} {...{ more, onMore }} />
     </div>
   );
 }

@@ -17,6 +17,7 @@ import {
 } from '../deliveries';
 import { Act, Button, Controls, DataTable, Menu } from '../controls';
 import { TopBar } from '../people';
+import { DrawButton } from './DrawButton';
 import { UnderwayPart } from './UnderwayPart';
 import { Versions } from './Versions';
 
@@ -44,12 +45,9 @@ export function SourcePage() {
         <Menu label="Write the rows to a file" button items={writeItems(id)}>
           Write
         </Menu>
+        <DrawButton source={source} />
         {source.own && rows <= 2000 && <Button to={`/sources/${id}/type`}>Correct in place</Button>}
-        {source.own && (
-          <Button to={`/sources/${id}/again`} primary>
-            Bring in again
-          </Button>
-        )}
+        {source.own && <Button to={`/sources/${id}/again`}>Bring in again</Button>}
       </TopBar>
       <main className="page slim">
         <div className="page-head">
@@ -74,7 +72,9 @@ export function SourcePage() {
           <section>
             <h3>Drawn in</h3>
             {source.charts.length === 0 && (
-              <p className="quiet">No chart yet. Open a dashboard and choose New chart.</p>
+              <p className="quiet">
+                No chart yet. Draw a chart, at the top of this page, makes the first.
+              </p>
             )}
             <ul className="plain-list">
               {source.charts.map((chart) => (

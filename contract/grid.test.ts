@@ -1,4 +1,4 @@
-import { placeBelow } from './places';
+import { placeBelow } from './grid';
 
 it.each([
   ['on an empty board', [], { x: 0, y: 0, w: 6, h: 7 }],
