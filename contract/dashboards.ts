@@ -5,6 +5,7 @@ import {
   type ChartDefinition,
   chartSchema,
   colours,
+  colourSchema,
   type DrawnChart,
 } from '../core/chart';
 import { narrowingSchema } from '../core/narrowing';
@@ -42,6 +43,7 @@ export const placesBody = object({
   ).required(),
 });
 
+/** Those that are offered for pennants; any other can be written. */
 export const noteColours = colours.filter((colour) => colour !== 'ink' && colour !== 'grey');
 
 /** A date written 2026-11-23. */
@@ -54,7 +56,7 @@ export const noteBody = object({
   until: writtenDay.nullable().defined().default(null),
   series: string().max(600).nullable().defined().default(null),
   text: string().trim().required('Write the note.').max(2000),
-  colour: mixed<(typeof noteColours)[number]>().oneOf(noteColours).required(),
+  colour: colourSchema().required(),
 });
 
 export const noteChangeBody = noteBody.shape({ revision });

@@ -44,7 +44,7 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
       await page.getByRole('group', { name: /Fares against budget/ }).focus();
       await page.keyboard.press('Home');
       await page.keyboard.press('f');
-      await page.getByRole('dialog').waitFor();
+      await page.getByRole('heading', { name: /^Figures of/ }).waitFor();
     },
   ],
   [

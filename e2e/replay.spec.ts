@@ -55,10 +55,10 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
     await expect(to).not.toHaveAttribute('aria-valuetext', /week 4[0-9] of 2026/);
     await chart.focus();
     await page.keyboard.press('Home');
-    await expect(chart.getByRole('status')).toContainText('week 50 of 2025');
+    await expect(routes.getByRole('status')).toContainText('week 50 of 2025');
     await page.keyboard.press('0');
     await page.keyboard.press('Home');
-    await expect(chart.getByRole('status')).toContainText('week 1 of 2025');
+    await expect(routes.getByRole('status')).toContainText('week 1 of 2025');
     await expect(routes.getByRole('button', { name: 'All of it' })).toBeDisabled();
   });
   await test.step('by other periods, where the author offers them', async () => {
@@ -72,18 +72,18 @@ test('a chart is replayed when asked, once, by steps where motion is reduced, an
     // What is looked at stays where it is: the month that its first week lies in.
     await chart.focus();
     await page.keyboard.press('Home');
-    await expect(chart.getByRole('status')).toContainText('Feb 2026');
+    await expect(routes.getByRole('status')).toContainText('Feb 2026');
     // A link shows the same.
     await page.waitForURL(/grain\.\d+=month&near\.\d+=/);
     await page.reload();
     await chart.focus();
     await page.keyboard.press('Home');
-    await expect(chart.getByRole('status')).toContainText('Feb 2026');
+    await expect(routes.getByRole('status')).toContainText('Feb 2026');
     await page.keyboard.press('0');
     await expect(byMonth).toBeChecked();
     await chart.focus();
     await page.keyboard.press('Home');
-    await expect(chart.getByRole('status')).toContainText('Jan 2025');
+    await expect(routes.getByRole('status')).toContainText('Jan 2025');
     await expect(page).toHaveURL(/grain\.\d+=month/);
     await page.reload();
     await expect(byMonth).toBeChecked();

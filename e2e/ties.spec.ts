@@ -52,6 +52,8 @@ test('what is picked in one chart narrows the others, and another stands beside 
 
     await test.step('several lines are highlighted beside each other, and all of a category', async () => {
       const routes = sheet('Passengers by route');
+      await chart('Passengers by route').focus();
+      await page.keyboard.press('Escape');
       await routes.getByRole('button', { name: 'Fenn to Osk' }).click();
       await routes
         .getByRole('button', { name: 'Quill to Skerrow' })

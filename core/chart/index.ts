@@ -47,6 +47,7 @@ export { type Reach, reachOf, type SpanDefinition, spanEntry } from './spans';
 export {
   type Colour,
   colours,
+  colourSchema,
   freeColour,
   isColour,
   type NamedColour,

@@ -1,2 +1,9 @@
-export { type NoteAnchor, type NotePlace, anchorOf, placeNote } from './notes';
+export {
+  type NoteAnchor,
+  type NotePlace,
+  anchorOf,
+  middleOf,
+  placeNote,
+  sayNoteDays,
+} from './notes';
 export { noteParts, plainNote } from './noteText';

@@ -1,5 +1,6 @@
 import { type Day, parseDay } from '../calendar';
 import type { Position } from '../arrangements';
+import { writeDay, writeStretch } from '../labels';
 import type { SeriesLine } from '../series';
 
 /** What anchors a note: a day, and the series it speaks of, if any. */
@@ -47,3 +48,23 @@ export function placeNote(
     adrift: series !== null && !line,
   };
 }
+
+/**
+ * When a note speaks of, in words: the period that its chart shows where it was pinned to one, else the
+ * day, or the days from first to last.
+ * @param until the last day; null: of one alone
+ * @param axis null while the chart is not read
+ */
+export function sayNoteDays(
+  { day, until }: { day: Day | null; until: Day | null },
+  axis: readonly Pick<Position, 'start' | 'next' | 'label'>[] | null,
+): string {
+  if (day === null) return 'the whole chart';
+  if (until !== null) return writeStretch(day, until);
+  const period = axis?.find(({ start, next }) => day >= start && day < next);
+  return period && middleOf(period) === day ? period.label : writeDay(day);
+}
+
+/** The day of a period on which its figures stand, and what is pinned to it. */
+export const middleOf = ({ start, next }: Pick<Position, 'start' | 'next'>): Day =>
+  Math.floor((start + next - 1) / 2);

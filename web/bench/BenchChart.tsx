@@ -78,11 +78,9 @@ export function BenchChart({
           ))}
         </div>
       )}
-      {reading && reading.positions.length > 0 && (
-        <div className="bench-read-out">
-          <ReadOutStrip {...{ reading, pointer }} {...acts} />
-        </div>
-      )}
+      <div className="bench-read-out">
+        <ReadOutStrip {...{ reading, pointer }} {...acts} />
+      </div>
       {reading && asked && (
         <Suspense fallback={null}>
           <RowsBehindPanel {...{ chartId, reading, asked }} onClose={() => setAsked(null)} />

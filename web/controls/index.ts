@@ -5,6 +5,7 @@ export { DateField, OptionalDateField } from './DateField';
 export { useDateFormat, WrittenDates } from './dates';
 export { Disclosure } from './Disclosure';
 export { Empty } from './Empty';
+export { FreeColour } from './FreeColour';
 export { Menu, type MenuItem } from './Menu';
 export { NumberField } from './NumberField';
 export { NumberStyleFields, sampleFigure } from './NumberStyleFields';

@@ -4,7 +4,7 @@ import type { Grain } from '../../core/calendar';
 import { type BoardStyle, type DrawnChart } from '../../core/chart';
 import { tintOf } from '../look';
 import { type Narrowing, sayNarrowed } from '../../core/narrowing';
-import type { Reading, Span } from '../../core/reading';
+import type { Reading } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
 import type { Problem } from '../../core/values';
 import { sayProblem } from '../api';
@@ -76,8 +76,9 @@ export const ChartSheet = memo(function ChartSheet({
   const letGo = useLetGo(pointer);
   const [asked, setAsked] = useState<FigureAsked | null>(null);
   const { shownIn, under } = useFiguresRoom(figuresRoom);
-  const lookAt = (span: Span | null) => hands.lookAt(chart.id, span);
-  const zoom = useZoom(reading, view.near[chart.id] ?? null, lookAt);
+  const zoom = useZoom(reading, view.near[chart.id] ?? null, (span) =>
+    hands.lookAt(chart.id, span),
+  );
   const { near } = zoom;
   const replay = useSheetReplay(near, chart.definition);
   const title = reading?.title ?? withoutSlots(chart.definition.title);
@@ -85,28 +86,25 @@ export const ChartSheet = memo(function ChartSheet({
   const flown = chart.definition.notesHidden ? noNotes : notes;
   const drawing = useDrawing(room, near, { highlight, litAt, notes: flown });
   const toggleFigures = () => onFigures(figuresRoom ? null : chart.id);
+  const noteAt = onWriteNote && ((spot: NoteSpot) => onWriteNote(chart.id, spot));
   const mayAsk = !!changesOf && isAuthors(chart, view, others);
+  const askAt = (line: string, place: number) => near && setAsked(figureAsked(near, line, place));
   const pointed = {
     highlight,
     linked,
     onHighlight,
-    onWriteNote: onWriteNote && ((spot: NoteSpot) => onWriteNote(chart.id, spot)),
-    onAsk:
-      mayAsk && near
-        ? (line: string, place: number) => setAsked(figureAsked(near, line, place))
-        : undefined,
+    onWriteNote: noteAt,
+    onAsk: mayAsk ? askAt : undefined,
   };
   const changes = changesOf?.(chart);
   const { doable, more, all } = sheetActs({
     figures: reading && { isOn: !!figuresRoom, toggle: toggleFigures },
     zoom,
     replay,
-    noteOnAll: onWriteNote && (() => onWriteNote(chart.id, { day: null, series: null })),
+    noteOnAll: noteAt && (() => noteAt({ day: null, series: null })),
     changes,
   });
-  useEffect(() => {
-    if (reading) onReading(chart.id, reading);
-  }, [chart.id, reading, onReading]);
+  useEffect(() => void (reading && onReading(chart.id, reading)), [chart.id, reading, onReading]);
   return (
     <>
       <article
@@ -154,14 +152,11 @@ export const ChartSheet = memo(function ChartSheet({
         {reading && zoom.isOpen && (
           <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
         )}
-        {near && near.positions.length > 0 && (
-          <ReadOutStrip
-            reading={near}
-            {...{ pointer, ...pointed }}
-            more={all}
-            onMore={changes?.onOpen}
-          />
-        )}
+        <ReadOutStrip
+          reading={near}
+          {...{ pointer, ...pointed, more: all }}
+          onMore={changes?.onOpen}
+        />
         {reading && (
           <SheetFigures
             chartId={chart.id}

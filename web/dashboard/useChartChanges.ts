@@ -63,14 +63,15 @@ export function useChartChanges(dashboardId: number): (chart: PlacedChart) => Ch
             act: () => void navigate(`/dashboards/${dashboardId}/charts/${id}`),
           },
           copyTo('Copy it here', dashboardId),
+          { label: 'Write out as JSON', act: said(write) },
+          { label: 'Remove', act: said(take) },
+          // What comes later comes last: nothing moves under a hand that is about to press.
           ...(known?.dashboards ?? []).map((each) =>
             copyTo(`Copy to ${each.title}`, each.id, [], `to ${each.title}`),
           ),
           ...(known?.sources ?? []).map(({ name, ...each }) =>
             copyTo(`Copy it, drawn from ${name}`, dashboardId, [each], `drawn from ${name}`),
           ),
-          { label: 'Write out as JSON', act: said(write) },
-          { label: 'Remove', act: said(take) },
         ],
       };
     },

@@ -1,5 +1,5 @@
 import type { Colour } from '../../core/chart';
-import { shadeOf } from './colours';
+import { letteredIn } from './colours';
 
 /** A surveyor's pennant with its number, as it flies over the chart. */
 export function Pennant({ number, colour }: { number: number; colour: Colour }) {
@@ -13,7 +13,7 @@ export function Pennant({ number, colour }: { number: number; colour: Colour }) 
       className="pennant"
     >
       <path d="M1.5 0V20" stroke="#14222B" strokeWidth="1.6" />
-      <path d="M2 1H25L20.5 7L25 13H2Z" fill={shadeOf(colour)} />
+      <path d="M2 1H25L20.5 7L25 13H2Z" fill={letteredIn(colour)} />
       <text x="10.5" y="10.8" textAnchor="middle" fill="#fff" fontSize="10.5" fontWeight="700">
         {number}
       </text>

@@ -1,8 +1,7 @@
 import './notes.css';
 import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
-import { writeDay, writeStretch } from '../../core/labels';
-import { anchorOf, placeNote } from '../../core/notes';
+import { anchorOf, placeNote, sayNoteDays } from '../../core/notes';
 import { linesOf, type Reading } from '../../core/reading';
 import { api } from '../api';
 import { Act, toastUndo } from '../hands';
@@ -37,7 +36,7 @@ export function NotesList({ notes, readings, onEdit, mayEdit = () => true }: Not
               <NoteText text={note.text} />
             </p>
             <p className="quiet small">
-              {sayDays(note)}, {note.author}
+              {sayDays(note, readings[note.chartId])}, {note.author}
               {isAdrift(note, readings[note.chartId]) && (
                 <em className="adrift"> adrift: its series is gone</em>
               )}
@@ -59,11 +58,10 @@ export function NotesList({ notes, readings, onEdit, mayEdit = () => true }: Not
   );
 }
 
-/** The day it stands on, or the days it speaks of. */
-function sayDays({ day, until }: Note): string {
-  if (day === null) return 'the whole chart';
-  const first = parseDay(day) ?? 0;
-  return until === null ? writeDay(first) : writeStretch(first, parseDay(until) ?? first);
+function sayDays({ day, until }: Note, reading: Reading | undefined): string {
+  const read = (text: string | null) => (text === null ? null : parseDay(text));
+  const axis = reading?.axis === 'calendar' ? reading.positions : null;
+  return sayNoteDays({ day: read(day), until: read(until) }, axis);
 }
 
 function isAdrift(note: Note, reading: Reading | undefined): boolean {

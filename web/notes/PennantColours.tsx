@@ -1,6 +1,9 @@
 import { Radio } from 'antd';
 import { type Note, noteColours } from '../../contract';
-import { shades } from '../look';
+import { FreeColour } from '../controls';
+import { shadeOf } from '../look';
+
+const isOffered = (colour: Note['colour']) => (noteColours as readonly string[]).includes(colour);
 
 interface PennantColoursProps {
   colour: Note['colour'];
@@ -9,6 +12,9 @@ interface PennantColoursProps {
 
 /** The colours that a pennant may have, one of which is chosen. */
 export function PennantColours({ colour, onChoose }: PennantColoursProps) {
+  const offered: readonly Note['colour'][] = isOffered(colour)
+    ? noteColours
+    : [...noteColours, colour];
   return (
     <div className="field">
       <span>Pennant</span>
@@ -18,12 +24,13 @@ export function PennantColours({ colour, onChoose }: PennantColoursProps) {
         value={colour}
         onChange={({ target }) => onChoose(target.value as Note['colour'])}
       >
-        {noteColours.map((each) => (
+        {offered.map((each) => (
           <Radio key={each} value={each} aria-label={each}>
-            <span className="swatch" title={each} style={{ background: shades[each] }} />
+            <span className="swatch" title={each} style={{ background: shadeOf(each) }} />
           </Radio>
         ))}
       </Radio.Group>
+      <FreeColour label="Another colour" value={colour} onChange={onChoose} />
     </div>
   );
 }

@@ -3,7 +3,7 @@ import type { Note } from '../../contract';
 import { parseDay } from '../../core/calendar';
 import { anchorOf, placeNote } from '../../core/notes';
 import type { Reading, ReadPanel, ReadYardstick } from '../../core/reading';
-import { page, shadeOf } from '../look';
+import { page, letteredIn } from '../look';
 import { toX } from './geometry';
 import { inkOf, isBehind } from './dateLines';
 import { dashes } from './dashes';
@@ -227,7 +227,7 @@ export function pennantShapes(
               yanchor: 1,
               y0: -1.5,
               y1: 1.5,
-              fillcolor: shadeOf(note.colour),
+              fillcolor: letteredIn(note.colour),
               line: { width: 0 },
             },
           ];
@@ -238,7 +238,7 @@ export function pennantShapes(
       ...stem,
       ...stretch,
       above(`M0,0L0,${base + 16}`, 'rgba(0,0,0,0)', 1.2),
-      above(flag, shadeOf(note.colour), 0),
+      above(flag, letteredIn(note.colour), 0),
     ];
   });
 }

@@ -1,4 +1,5 @@
 import type { Day } from '../../core/calendar';
+import { middleOf } from '../../core/notes';
 import type { Reading } from '../../core/reading';
 import { periodAt } from './geometry';
 
@@ -27,7 +28,5 @@ export function placeOf({ axis, positions }: Reading, at: At): number | null {
 export function atPlace({ axis, positions }: Reading, place: number): At {
   const position = positions[place];
   if (!position) return '';
-  return axis === 'calendar'
-    ? Math.floor((position.start + position.next - 1) / 2)
-    : position.label;
+  return axis === 'calendar' ? middleOf(position) : position.label;
 }

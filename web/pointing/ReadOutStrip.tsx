@@ -1,5 +1,5 @@
 import './readOut.css';
-import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Colour } from '../../core/chart';
 import {
   coloursWorn,
@@ -19,7 +19,9 @@ import { PointedActs } from './PointedActs';
 import { type PointedHere, usePointedHere } from './pointedHere';
 import { type Linked, usePointedElsewhere } from './pointing';
 
-interface ReadOutStripProps extends Omit<PointedChart, 'at'> {
+interface ReadOutStripProps extends Omit<PointedChart, 'at' | 'reading'> {
+  /** null: there is nothing to be read yet, and its room is kept */
+  reading: Reading | null;
   pointer: PointedHere;
   /** what can be done with the whole chart, where there is no room for it above */
   more?: readonly MenuItem[];
@@ -32,25 +34,35 @@ interface ReadOutStripProps extends Omit<PointedChart, 'at'> {
  * that is linked, or is held; what lies between two held dates; or else the chart in one sentence. It
  * keeps its height, whatever it says.
  */
-export function ReadOutStrip({ pointer, more = nothingMore, onMore, ...chart }: ReadOutStripProps) {
+export const ReadOutStrip = ({ reading, ...chart }: ReadOutStripProps) =>
+  reading && reading.positions.length > 0 ? (
+    <ReadOutOf reading={reading} {...chart} />
+  ) : (
+    <div className="read-out" aria-hidden />
+  );
+
+function ReadOutOf({
+  pointer,
+  more = nothingMore,
+  onMore,
+  ...chart
+}: ReadOutStripProps & { reading: Reading }) {
   const { reading, linked, highlight } = chart;
   const at = usePointedHere(pointer);
   const elsewhere = usePlaceElsewhere(reading, linked);
   const held = heldPlaces(reading, linked);
   const place = at?.period ?? elsewhere ?? (held.length === 1 ? held[0] : undefined);
   const isPointed = place !== undefined && !!reading.positions[place];
-  const lines = useMemo(() => countLines(reading), [reading]);
   const pointed: PointedChart = { ...chart, at };
   const now = useRef(pointed);
   useLayoutEffect(() => void (now.current = pointed));
+  const words = useRef<HTMLDivElement>(null);
+  useReachedWhereItScrolls(words);
   const [run] = useState(() => (act: ChartAct) => act.act(now.current));
   const [one, two] = held;
   return (
-    <div
-      className={at ? 'read-out here' : 'read-out'}
-      style={{ '--rows': Math.min(lines, mostRows) } as React.CSSProperties}
-    >
-      <div className="read-out-words" role="status">
+    <div className={at ? 'read-out here' : 'read-out'}>
+      <div ref={words} className="read-out-words" role="status">
         {isPointed ? (
           <At {...{ reading, highlight }} place={place} line={at?.series ?? null} />
         ) : one !== undefined && two !== undefined ? (
@@ -64,13 +76,19 @@ export function ReadOutStrip({ pointer, more = nothingMore, onMore, ...chart }: 
   );
 }
 
+/** Where an element scrolls as it is now, the keyboard reaches it. */
+function useReachedWhereItScrolls(element: RefObject<HTMLElement | null>) {
+  useEffect(() => {
+    const node = element.current;
+    if (!node) return;
+    const { scrollHeight, clientHeight, scrollWidth, clientWidth } = node;
+    if (scrollHeight > clientHeight || scrollWidth > clientWidth)
+      node.setAttribute('tabindex', '0');
+    else node.removeAttribute('tabindex');
+  });
+}
+
 const nothingMore: readonly MenuItem[] = [];
-
-/** More lines than this scroll in their room. */
-const mostRows = 3;
-
-const countLines = ({ panels }: Reading) =>
-  new Set(panels.flatMap(({ series }) => series.map(({ id }) => id))).size;
 
 /** The place that is pointed at in another chart; undefined for none. */
 function usePlaceElsewhere(reading: Reading, linked: Linked | undefined): number | undefined {

@@ -1,3 +1,4 @@
+import { middleOf } from '../../core/notes';
 import type { Reading } from '../../core/reading';
 import {
   dayAt,
@@ -87,5 +88,5 @@ function panelAt(panels: readonly DrawnPanel[], x: number, y: number): number {
  */
 export function middleDay({ positions }: Reading, place: number): number {
   const period = positions[place];
-  return period ? Math.floor((period.start + period.next - 1) / 2) : 0;
+  return period ? middleOf(period) : 0;
 }

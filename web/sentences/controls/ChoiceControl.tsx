@@ -1,7 +1,7 @@
-import { ColorPicker, Radio } from 'antd';
-import { type Colour, type Dash, freeColour, isColour } from '../../../core/chart';
-import { SelectField } from '../../controls';
-import { shadeOf, StrokeSample } from '../../look';
+import { Radio } from 'antd';
+import { type Colour, type Dash, isColour } from '../../../core/chart';
+import { FreeColour, SelectField } from '../../controls';
+import { StrokeSample } from '../../look';
 import type { ControlProps } from './control';
 
 /** So few choices stand beside each other. */
@@ -39,7 +39,7 @@ export function ChoiceControl({ setting, label, value, onChange }: ControlProps<
           onChange={choose}
           options={options}
         />
-        {drawn === 'colour' && <AnyColour value={value} onChange={onChange} />}
+        {drawn === 'colour' && <FreeColour label="any other" {...{ value, onChange }} />}
       </>
     );
   return (
@@ -52,26 +52,3 @@ export function ChoiceControl({ setting, label, value, onChange }: ControlProps<
     />
   );
 }
-
-interface AnyColourProps {
-  value: unknown;
-  onChange: (value: unknown) => void;
-}
-
-/** A free colour as it was written, a named one as it is drawn. */
-const shownAs = (value: unknown) =>
-  !isColour(value) ? shadeOf('teal') : freeColour.test(value) ? value : shadeOf(value);
-
-/** Any other colour than those that have names. */
-const AnyColour = ({ value, onChange }: AnyColourProps) => (
-  <label className="row small">
-    <ColorPicker
-      size="small"
-      disabledAlpha
-      format="hex"
-      value={shownAs(value)}
-      onChangeComplete={(chosen) => onChange(chosen.toHexString().slice(0, 7).toLowerCase())}
-    />
-    any other
-  </label>
-);
