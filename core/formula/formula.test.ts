@@ -37,6 +37,11 @@ it.each([
   ['round(1234, -2)', 1200],
   ['1e15 * 10', null],
   ['9 / 10 + 0', 0.9],
+  ['Fares * 60%', 0.06],
+  ['60% of Fares', 0.06],
+  ['17.5 % of "Fuel cost" + Passengers', 4.035],
+  ['50% of 50% of Passengers', 1],
+  ['Passengers > 350%', 1],
 ])('works %s out', (text, wanted) => {
   expect(work(text)).toBe(wanted);
 });
@@ -68,6 +73,10 @@ it.each([
   ['Fares +', /cannot be read here/],
   ['Fairs', /no “Fairs”. There is Fares, "Fuel cost"/],
   ['sum(Fares)', /no function “sum”/],
+  ['Fares - Fuel cost', /Write "Fuel cost" between double quotes/],
+  ['60% of fuel COST', /Write "Fuel cost" between double quotes/],
+  ['% of Fares', /cannot be read here/],
+  ['5 % 2', /nothing else/],
   ['abs(1, 2)', /takes 1 figures, not 2/],
   ['if(1, 2)', /takes a condition/],
   ['Fares.constructor', /nothing else/],
@@ -114,4 +123,17 @@ it.each(['$0 + "Fuel cost"', '$0'])('takes no word of its own from outside: %s',
 it('points at the place where a formula stops making sense', () => {
   expect(readFormula('Fares + Fairs', names)).toMatchObject({ at: 8 });
   expect(readFormula('Fares + * 2', names)).toMatchObject({ at: 8 });
+});
+
+it.each([
+  ['Fares - "Fuel cost"', true],
+  ['60% of Fares', true],
+  ['-Fares * 2 / 4 - 3 * "Fuel cost"', true],
+  ['Fares + 5', false],
+  ['Fares * Passengers', false],
+  ['5 / Fares', false],
+  ['max(Fares, 1)', false],
+  ['60%', false],
+])('knows of %s whether it adds up over periods', (text, linear) => {
+  expect(readFormula(text, names)).toMatchObject({ linear });
 });

@@ -1,7 +1,10 @@
 import { functions } from './operations';
 
+/** Words that stand between two parts of a formula. */
+const words = ['and', 'or', 'of'];
+
 /** Words that a formula uses itself: as a name, each is written between quotes. */
-const own: ReadonlySet<string> = new Set(['if', 'and', 'or', ...Object.keys(functions)]);
+const own: ReadonlySet<string> = new Set(['if', ...words, ...Object.keys(functions)]);
 
 const plainWord = /^[A-Za-z_]\w*$/;
 
@@ -30,7 +33,7 @@ export function namesIn(formula: string): NameInFormula[] {
       return [{ ...at, name: straight.replaceAll('""', '"'), quoted: true }];
     const other = curly ?? single;
     if (other !== undefined) return [{ ...at, name: other, quoted: true }];
-    const isName = plainWord.test(text) && !['and', 'or'].includes(text.toLowerCase());
+    const isName = plainWord.test(text) && !words.includes(text.toLowerCase());
     return isName ? [{ ...at, name: text, quoted: false }] : [];
   });
 }

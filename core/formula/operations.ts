@@ -11,11 +11,15 @@ const truth = (holds: boolean): number => (holds ? 1 : 0);
 const compared = (left: number, right: number, exact: boolean) =>
   compareFigures(left, right, exact);
 
+const times: Operation = (left, right, exact) =>
+  exact ? Big(left).times(right).toNumber() : left * right;
+
 /** Decimal sums, differences and products are exact as long as nothing was divided. */
 export const operations: Readonly<Record<string, Operation>> = {
   '+': (left, right, exact) => difference(left, -right, exact),
   '-': (left, right, exact) => difference(left, right, exact),
-  '*': (left, right, exact) => (exact ? Big(left).times(right).toNumber() : left * right),
+  '*': times,
+  of: times,
   '/': (left, right) => (right === 0 ? null : left / right),
   '<': (left, right, exact) => truth(compared(left, right, exact) < 0),
   '>': (left, right, exact) => truth(compared(left, right, exact) > 0),

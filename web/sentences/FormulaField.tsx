@@ -1,6 +1,7 @@
 import { AutoComplete, Input } from 'antd';
 import { isProblem, readFormula, writtenName } from '../../core/formula';
 import { Act } from '../controls';
+import { completions } from './completions';
 
 interface FormulaFieldProps {
   text: string;
@@ -59,22 +60,4 @@ function PlaceInText({ text, at }: { text: string; at: number }) {
       <mark>{text.slice(at, at + 12)}</mark>
     </code>
   );
-}
-
-const functionNames = ['if(', 'min(', 'max(', 'abs(', 'round('];
-
-/** The formula with the word that is being written at its end completed, in each way there is. */
-export function completions(text: string, names: readonly string[]): string[] {
-  const [word = ''] = /"?[A-Za-z_][\w ]*$/.exec(text) ?? [];
-  const begun = word.replace('"', '').toLowerCase();
-  if (begun === '') return [];
-  const before = text.slice(0, text.length - word.length);
-  const known = [...names.map(writtenName), ...(word.startsWith('"') ? [] : functionNames)];
-  return known
-    .filter((name) => {
-      const plain = name.replace('"', '').toLowerCase();
-      return plain.startsWith(begun) && plain.replace(/"$/, '') !== begun;
-    })
-    .slice(0, 8)
-    .map((name) => before + name);
 }
