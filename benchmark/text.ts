@@ -27,7 +27,7 @@ Today is a line at today
 Mean is a line at the mean of "Fare revenue", shaded beneath, labelled "Mean {value}"
 Usual is a band from the mean of "Fare revenue" less 1 deviation to the mean of "Fare revenue" plus 1 deviation
 High is a line at the 90th percentile of Riders over the last 12 finished periods, in rosewood, dashed
-Fifths is a set of 5 equal-count steps of Litres over all periods
+Fifths is a set of 5 bands with equally many figures of Litres in each over all periods
 Works is a band from 9 Feb 2026 to 20 Mar 2026
 Last is a line at the last actual
 Ends is a line at each end of a quarter

@@ -91,7 +91,7 @@ test('everything that figures are held against is set up through the interface',
   });
 
   await test.step('fifths', async () => {
-    await addTo(page, 'Yardsticks', /equal-count steps/);
+    await addTo(page, 'Yardsticks', /bands with equally many figures/);
     await expect(yardsticks.getByText(/^5 steps of Fares over 18 finished figures/)).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Edit Fifths' }).click();
     await sayMore(page, 'Fifths', 'over the periods shown');
@@ -143,7 +143,7 @@ test('everything that figures are held against is set up through the interface',
     }
     await yardsticks.getByRole('button', { name: 'Edit Today' }).click();
     await page.getByRole('button', { name: 'the today line is: a line' }).click();
-    await choose(page, 'the today line is', 'a line as many days from today as Days back says');
+    await choose(page, 'the today line is', 'a line Days back days after today');
     await closePhrase(page);
     await expect(yardsticks.getByText('15 Jun 2026', { exact: true })).toBeVisible();
     await yardsticks.getByRole('button', { name: 'Close Today' }).click();

@@ -177,6 +177,8 @@ export interface ChartDefinition {
   emphasis: string | null;
   /** more than one line, or lines that are found, in its place; missing: none are */
   emphasises?: EmphasisDefinition;
+  /** the dial by which readers choose which yardsticks stand, by their names; missing: all stand */
+  yardsticksBy?: string;
   /** missing: white, with hairlines between panels */
   sheet?: SheetDefinition;
   /** missing: readers may replay it, without words of the author's */

@@ -189,6 +189,7 @@ export const chartSchema = object({
   standouts: list(standout, limits.standouts).required(),
   emphasis: string().nullable().defined().max(600).default(null),
   emphasises: emphasisSchema,
+  yardsticksBy: string().max(40).optional(),
   sheet: sheetSchema.default(undefined).optional(),
   replay: replaySchema.default(undefined).optional(),
   notesHidden: boolean(),

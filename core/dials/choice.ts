@@ -34,6 +34,7 @@ export const choiceDial: DialKind<ChoiceDial> = {
         .required()
         .min(1, 'A dial has at least one choice.'),
     }),
+  stands: ({ value }) => value,
   at: (value, words) => ({
     kind: 'choice',
     value: String(value),

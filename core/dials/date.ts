@@ -21,6 +21,7 @@ export const dateDial: DialKind<DateDial> = {
       ...named,
       value: dateText().required(),
     }),
+  stands: ({ value }) => value,
   at: (value) => ({ kind: 'date', value: String(value) }),
   turns: () => ({ by: 'date' }),
   turnedTo: (_dial, to) => (parseDay(String(to)) === null ? null : String(to)),

@@ -1,24 +1,32 @@
+import type { StandsAt } from '../values';
 import { string } from 'yup';
 import type { Said } from '../sentences';
 import type { Kind } from '../registry';
 
-/** Where a dial stands: a number, a date written 2026-11-23, or one of its choices. */
-export type DialValue = number | string;
+/**
+ * Where a dial stands: a number, a date written 2026-11-23, one of its choices or several of them, or two
+ * dates, of which an open one is empty.
+ */
+export type DialValue = StandsAt;
 
 /** Where dials stand, by their ids. */
 export type DialValues = ReadonlyMap<string, DialValue>;
 
 /** How a dial is turned. */
 export type Turns =
-  | { by: 'number'; from: number; to: number; step: number }
+  | { by: 'number'; from: number; to: number; step: number; unit?: string }
   | { by: 'date' }
-  | { by: 'choice'; choices: readonly string[] };
+  | { by: 'dates' }
+  | { by: 'choice'; choices: readonly string[] }
+  | { by: 'several'; choices: readonly string[] };
 
 /** One kind of dial: what it is, and where it may be turned to. */
-export interface DialKind<Dial extends { kind: string; value: DialValue }> extends Kind<Dial> {
+export interface DialKind<Dial extends { kind: string }> extends Kind<Dial> {
   /** after its name and "is" */
   sentence: Said<Dial>;
-  /** how it is turned: along a range, to a date, or to one of some words */
+  /** where its author has set it */
+  stands: (dial: Dial) => DialValue;
+  /** how it is turned: along a range, to dates, or to some of its words */
   turns: (dial: Dial) => Turns;
   /**
    * The dial that stands at a value.

@@ -3,7 +3,7 @@ import { ofKind } from '../sentences';
 import { type DefinitionOf, registry } from '../registry';
 import { type ChoiceDial, mostChoices } from './choice';
 import { type DateDial } from './date';
-import type { DialKind, DialValue, DialValues, Turns } from './dial';
+import { type DialKind, type DialValue, type DialValues, type Turns } from './dial';
 import { type NumberDial } from './number';
 import { all } from './listed';
 
@@ -15,6 +15,9 @@ export type DialDefinition = DefinitionOf<(typeof all)[number]>;
 
 const { kinds, of: dialKind, schema: dialSchema } = registry<DialKind<DialDefinition>>('dial', all);
 export { dialSchema };
+
+/** Where the author of a chart has set a dial. */
+export const standsAt = (dial: DialDefinition): DialValue => dialKind(dial).stands(dial);
 
 /** How a dial is turned. */
 export const turnsOf = (dial: DialDefinition): Turns => dialKind(dial).turns(dial);
@@ -34,7 +37,7 @@ export const dialAt = (
 export function sayOffered(dial: DialDefinition): string {
   const turns = turnsOf(dial);
   const seen = 'Everybody who sees the chart, by link too,';
-  if (turns.by !== 'choice')
+  if (!('choices' in turns))
     return `${seen} can set ${dial.name} and sees the figures that are then kept.`;
   const words = turns.choices.filter(Boolean);
   const more = words.length > 6 ? ` and ${words.length - 6} more` : '';
@@ -53,7 +56,9 @@ export function dialValues(
   dials: readonly DialDefinition[],
   turned: Readonly<Record<string, DialValue>> = {},
 ): DialValues {
-  return new Map(dials.map((dial) => [dial.id, turnedTo(dial, turned[dial.name]) ?? dial.value]));
+  return new Map(
+    dials.map((dial) => [dial.id, turnedTo(dial, turned[dial.name]) ?? standsAt(dial)]),
+  );
 }
 
 function turnedTo(dial: DialDefinition, to: DialValue | undefined): DialValue | null {
@@ -69,6 +74,12 @@ export const numberAt = (dials: DialValues, id: string): number | null => {
   const value = dials.get(id);
   return typeof value === 'number' ? value : null;
 };
+
+/** Where a dial stands, in a few words; empty where it stands at all there is. */
+export function sayDial(value: DialValue): string {
+  if (typeof value !== 'object') return String(value);
+  return value.filter(Boolean).join(', ');
+}
 
 /**
  * The day that a dial stands at; null for one that is gone or is no date.

@@ -1,5 +1,5 @@
-import { number, Sentence } from '../sentences';
-import { mixed, object } from 'yup';
+import { between, type Entry, number, Sentence, textAs } from '../sentences';
+import { mixed, object, string } from 'yup';
 import { figure } from '../values';
 import { type DialKind, named } from './dial';
 
@@ -12,6 +12,8 @@ export interface NumberDial {
   from: number;
   to: number;
   step: number;
+  /** what it counts, as in "days back"; missing: a bare number */
+  unit?: string;
 }
 
 export const numberDial: DialKind<NumberDial> = {
@@ -24,7 +26,12 @@ export const numberDial: DialKind<NumberDial> = {
     .words(' in steps of ')
     .slot('step', number({ first: ({ level }) => Math.abs(level) / 50 || 2 }))
     .words(', at ')
-    .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 })),
+    .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 }))
+    .option(
+      'unit',
+      undefined,
+      between('read as ', textAs('days back')) as Entry<string | undefined>,
+    ),
   schema: () =>
     object({
       kind: mixed<'number'>().oneOf(['number']).required(),
@@ -39,14 +46,16 @@ export const numberDial: DialKind<NumberDial> = {
           (to, { parent }) => to > (parent as NumberDial).from,
         ),
       step: figure().positive().required(),
+      unit: string().trim().min(1).max(40).optional(),
     }),
+  stands: ({ value }) => value,
   at: (value) => {
     const number = Number(value);
     const reach = Math.max(10, Math.abs(number) * 2);
     const [from, to] = [Math.min(0, number), Math.max(0, number) + reach];
     return { kind: 'number', value: number, from, to, step: reach / 100 };
   },
-  turns: ({ from, to, step }) => ({ by: 'number', from, to, step }),
+  turns: ({ from, to, step, unit }) => ({ by: 'number', from, to, step, unit }),
   turnedTo: ({ from, to: end }, to) => {
     const number = Number(to);
     return Number.isFinite(number) ? Math.min(end, Math.max(from, number)) : null;

@@ -152,6 +152,8 @@ export function withoutPart(chart: ChartDefinition, part: Part): ChartDefinition
     yardsticks: left.yardsticks.map((each) =>
       each.kind === 'today' && namesPart(each, part) ? { ...each, dial: null } : each,
     ),
+    yardsticksBy:
+      part.of === 'dials' && left.yardsticksBy === part.id ? undefined : left.yardsticksBy,
     emphasis: isOwn(chart.emphasis?.split(':')[0] ?? '') ? null : chart.emphasis,
   };
   return gone

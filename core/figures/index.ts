@@ -1,3 +1,4 @@
+export { dialsTurning, turnsPart } from './dialsTurning';
 export { sourcesAlike } from './columnsDrawn';
 export { chartFrames, isSplit } from './chartFrames';
 export { looksPastReaders } from './dependencies';

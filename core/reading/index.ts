@@ -1,4 +1,5 @@
 export { sayInOne } from './inOne';
+export { sayOutOfView } from './outOfView';
 export { linesOf } from './words';
 export { readBetween, type ReadBetween, readOutAt, type ReadOut, type ReadOutRow } from './readOut';
 export { sayWhy } from './why';

@@ -1,7 +1,8 @@
 import { axisKind } from '../axis';
 import type { Position } from '../arrangements';
 import type { Day } from '../calendar';
-import { type DialValue, type DialValues, dialValues, turnsOf } from '../dials';
+import { wordsIn } from '../values';
+import { type DialValue, type DialValues, dialValues, sayDial, turnsOf } from '../dials';
 import { type BoardStyle, type DrawnChart, plainSheet, plainStyle } from '../chart';
 import { emphasisKind } from '../emphasis';
 import { drawnGrain, type SeriesFrames } from '../figures';
@@ -53,12 +54,13 @@ export interface ReadingContext {
  * @param frames the aggregated figures, by the id of their series; those missing count as empty
  */
 export function readChart(
-  chart: DrawnChart,
+  definition: DrawnChart,
   frames: SeriesFrames,
   { today, style = plainStyle, dials: turned, recorded, unfiltered, chosen = null }: ReadingContext,
 ): Reading {
+  const dials = dialValues(definition.dials, turned);
+  const chart = withChosenYardsticks(definition, dials);
   const look = lookOf(chart, style);
-  const dials = dialValues(chart.dials, turned);
   const by = { today, style, chosen, periods: look.periods };
   const laid = arrangeChart(chart, frames, by);
   const whole = unfiltered && arrangeChart(chart, unfiltered, by);
@@ -212,6 +214,17 @@ function finish(
   };
 }
 
+/** A chart with those of its yardsticks that readers choose by a dial; where they choose none, all. */
+function withChosenYardsticks(chart: DrawnChart, dials: DialValues): DrawnChart {
+  const dial = chart.dials.find(({ id }) => id === chart.yardsticksBy);
+  const turns = dial && turnsOf(dial);
+  const chosen = wordsIn(dials.get(dial?.id ?? ''));
+  if (!turns || !('choices' in turns) || chosen.length === 0) return chart;
+  const stands = (each: YardstickDefinition) =>
+    !('name' in each) || !turns.choices.includes(each.name) || chosen.includes(each.name);
+  return { ...chart, yardsticks: chart.yardsticks.filter(stands) };
+}
+
 /** The ids of the lines that a chart opens with. */
 function emphasisOf(
   { emphasis, emphasises }: DrawnChart,
@@ -246,8 +259,9 @@ function sayFiltered({ filtered = '', dialled = [], dials: own }: DrawnChart, di
   const turned = dialled.flatMap((id) => {
     const dial = own.find((each) => each.id === id);
     const value = dials.get(id);
-    if (!dial || value === undefined || value === '') return [];
-    return turnsOf(dial).by === 'choice' ? `only ${value}` : `${dial.name} ${value}`;
+    const said = value === undefined ? '' : sayDial(value);
+    if (!dial || said === '') return [];
+    return 'choices' in turnsOf(dial) ? `only ${said}` : `${dial.name} ${said}`;
   });
   return [filtered, ...turned].filter(Boolean).join(' and ');
 }

@@ -50,7 +50,7 @@ export type Setting = { called?: string } & (
   | { control: 'formula'; of: readonly NameOf[] }
   | { control: 'date' }
   | { control: 'choice'; choices: readonly (readonly [unknown, string])[]; drawn?: Drawn }
-  | { control: 'name'; of: readonly NameOf[]; kind?: string }
+  | { control: 'name'; of: readonly NameOf[]; kinds?: readonly string[] }
   | { control: 'column'; kind?: string }
   | { control: 'several'; of: Entry<unknown> }
   | { control: 'pair'; of: Entry<unknown>; joint: string }

@@ -173,7 +173,8 @@ function choicesIn(setting: Setting, names: Names): unknown[] | null {
   if (setting.control === 'choice') return setting.choices.map(([value]) => value);
   if (setting.control !== 'name' && setting.control !== 'column') return null;
   const known = setting.control === 'name' ? setting.of : (['column'] as const);
-  const ids = known.flatMap((of) => names[of] ?? []).filter((each) => suits(each, setting.kind));
+  const kinds = setting.control === 'name' ? setting.kinds : setting.kind && [setting.kind];
+  const ids = known.flatMap((of) => names[of] ?? []).filter((each) => suits(each, kinds || []));
   return ids.length > 0 ? [...new Set(ids.map(({ id }) => id))] : null;
 }
 

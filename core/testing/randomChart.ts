@@ -26,7 +26,7 @@ const kindNames = [
   yardstickKinds.map(({ kind }) => kind),
   // Of kinds whose list is not offered anywhere.
   'periods recorded numbers words fixed last lastActual thisYear'.split(' '),
-  'number date choice dates percentile deviation'.split(' '),
+  'number date choice dates several percentile deviation'.split(' '),
 ];
 const names = [...new Set<string>(kindNames.flat())];
 
@@ -64,6 +64,7 @@ const drawn = {
   against: oneOf([...idsOf('s', seriesNames), ...idsOf('y', yardstickNames)]),
   yardstick: oneOf(idsOf('y', yardstickNames)),
   dial: oneOf([...idsOf('d', dialNames), 'gone']),
+  yardsticksBy: oneOf([...idsOf('d', dialNames), 'gone']),
   sourceId: oneOf([1, 2, 3, 77]),
   measureId: oneOf([4, 99]),
   chart: oneOf([5, 6]),
@@ -148,6 +149,11 @@ const unused: readonly ((one: Any) => Any)[] = [
   (one) =>
     one.kind === 'slope' && one.between !== 'chosen' ? { ...one, from: null, to: null } : one,
   (one) => (one.kind === 'foundDate' && one.at !== 'dial' ? { ...one, dial: null } : one),
+  (one) => (one.kind === 'today' && one.dial == null ? without(one, 'back', true) : one),
+  (one) =>
+    one.kind === 'several' && 'choices' in one
+      ? { ...one, value: (one.choices as unknown[]).slice(1) }
+      : one,
   (one) => (one.kind === 'choice' ? { ...one, value: (one.choices as unknown[])[0] } : one),
   (one) => (one.kind === 'number' && 'step' in one ? { ...one, to: Number(one.from) + 5 } : one),
   (one) =>

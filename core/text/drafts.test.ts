@@ -145,7 +145,7 @@ it('keeps what two ways of saying something have alike', () => {
 });
 
 it('keeps what no sentence speaks of, and drops what only the way before spoke of', () => {
-  const [turned, plain] = alternatives(yardstickAlone.setting()).filter(
+  const [turned, , plain] = alternatives(yardstickAlone.setting()).filter(
     (way) => (way.entry.draft(about) as { kind: string }).kind === 'today',
   );
   const before = { kind: 'today', id: 'now', offsetDays: 7, dial: 'limit', look: { width: 3 } };

@@ -29,6 +29,7 @@ import {
   storedName,
   textAs,
   yesOrNo,
+  partName,
 } from '../sentences';
 import { type EmphasisDefinition, emphasisEntry } from '../emphasis';
 import { colour, dash, width } from './strokes';
@@ -146,7 +147,15 @@ const sheetSaid = Sentence.of<SheetDefinition>()
 /** How a chart looks, and what it does beside others. */
 export type Look = Pick<
   ChartDefinition,
-  'axes' | 'names' | 'emphasis' | 'emphasises' | 'sheet' | 'replay' | 'notesHidden' | 'linking'
+  | 'axes'
+  | 'names'
+  | 'emphasis'
+  | 'emphasises'
+  | 'yardsticksBy'
+  | 'sheet'
+  | 'replay'
+  | 'notesHidden'
+  | 'linking'
 >;
 
 /** All that can be said of how a chart looks: a line each. */
@@ -163,6 +172,13 @@ export const lookLines = Sentence.of<Look>()
   )
   .option('emphasis', null, between('opens with the line ', textAs('Line')))
   .option('emphasises', undefined, emphasisEntry as Entry<EmphasisDefinition | undefined>)
+  .option(
+    'yardsticksBy',
+    undefined,
+    between('shows the yardsticks chosen by ', partName('dial', 'choice', 'several')) as Entry<
+      string | undefined
+    >,
+  )
   .group('sheet', plainSheet, sheetSaid, true)
   .group('replay', plainReplay, replaySaid, true)
   .option('notesHidden', undefined, yesOrNo('notes in the list alone', 'notes in the picture'))

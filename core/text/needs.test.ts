@@ -94,7 +94,7 @@ it('stands a today line in each panel as many days back as a reader says', () =>
     const reading = read('panels', days === undefined ? {} : { dials: { 'Days back': days } });
     return yardsticks(reading).map(({ days: [day = 0] }) => day - reading.today);
   };
-  expect([back(), back(-7)]).toEqual([
+  expect([back(), back(7)]).toEqual([
     [-30, -30],
     [-7, -7],
   ]);

@@ -12,6 +12,7 @@ export {
 } from './exact';
 export { figure, list } from './fields';
 export { percentileOfSorted } from './percentile';
+export { type StandsAt, wordsIn } from './wordsIn';
 export {
   cutText,
   flawOf,

@@ -69,7 +69,10 @@ function askedBy(request: Request, findChart: AskedByReader['findChart']): Asked
 function turnedDials({ query }: Request): Record<string, DialValue> {
   const turned = written(query.dials, 'The positions of the dials', (value) => value as object);
   const known = Object.entries(turned ?? {}).filter(
-    ([, value]) => typeof value === 'number' || typeof value === 'string',
+    ([, value]) =>
+      typeof value === 'number' ||
+      typeof value === 'string' ||
+      (Array.isArray(value) && value.every((each) => typeof each === 'string')),
   );
   return Object.fromEntries(known) as Record<string, DialValue>;
 }

@@ -100,7 +100,7 @@ export function BoardView(props: BoardViewProps) {
       <DialStrip
         charts={placed}
         turned={view.dials}
-        dates={dashboard.style.dates}
+        {...{ readings, style }}
         onTurn={(name, value) => change(({ dials }) => ({ dials: { ...dials, [name]: value } }))}
         onReset={() => change(() => ({ dials: {} }))}
       />

@@ -76,7 +76,7 @@ export function readView(params: URLSearchParams): ReaderView {
     lit: readLit(params),
     text: textSizes.find((size) => size === params.get(text)) ?? null,
     narrowings: under(only).flatMap(([kind, value]) => readNarrowing(kind, value) ?? []),
-    dials: Object.fromEntries(under(dial).map(([name, value]) => [name, valueOf(value)])),
+    dials: readDials(under(dial)),
     grains: Object.fromEntries(under(grain).map(([id, value]) => [Number(id), value])),
     near: Object.fromEntries(
       under(near).flatMap(([id, value]) => {
@@ -96,7 +96,11 @@ export function readView(params: URLSearchParams): ReaderView {
 /** Writes a view into an address, beside what else stands there. */
 export function writeView(before: URLSearchParams, view: ReaderView): URLSearchParams {
   const kept = [...before].filter(([key]) => !prefixes.some((prefix) => key.startsWith(prefix)));
-  const dials = Object.entries(view.dials).map(([name, value]) => [dial + name, String(value)]);
+  const dials = Object.entries(view.dials).flatMap(([name, value]) =>
+    typeof value === 'object'
+      ? [[dial + name, several], ...value.map((each) => [dial + name, each])]
+      : [[dial + name, String(value)]],
+  );
   const periods = Object.entries(view.periods).map(([id, day]) => [period + id, formatDay(day)]);
   const grains = Object.entries(view.grains).map(([id, value]) => [grain + id, value]);
   const spans = Object.entries(view.near).map(([id, { from, to }]) => [near + id, `${from}~${to}`]);
@@ -126,6 +130,21 @@ function heldOf(written: string): Held | null {
   const day = parseDay(date);
   const grain = grains.find((each) => each === as);
   return day === null || !grain ? null : { day, grain };
+}
+
+/** Stands before the words of a dial that takes several. */
+const several = '~';
+
+/** Where dials stand, by their names: those of several words have an entry for each. */
+function readDials(entries: readonly (readonly [string, string])[]): TurnedDials {
+  const found = new Map<string, string[]>();
+  for (const [name, value] of entries) found.set(name, [...(found.get(name) ?? []), value]);
+  return Object.fromEntries(
+    [...found].map(([name, [first = '', ...rest]]) => [
+      name,
+      first === several ? rest : valueOf(first),
+    ]),
+  );
 }
 
 /** A number where it is one; dates stay as they are written. */

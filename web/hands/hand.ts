@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { DateStyle } from '../../core/labels';
+import type { DateStyle, NumberMarks } from '../../core/labels';
 
 interface HandProps<Value> {
   /** its name */
@@ -13,6 +13,31 @@ export interface ChoiceProps extends HandProps<string> {
   options: readonly { value: string; label: string }[];
   /** in pixels; left out: what its longest words need */
   width?: number;
+}
+
+/** Some of few. */
+export interface SeveralProps extends HandProps<readonly string[]> {
+  options: readonly { value: string; label: string }[];
+  /** what stands in its place while none is chosen */
+  none: string;
+  /** in pixels; left out: what its longest words need */
+  width?: number;
+}
+
+/** A number that is typed. */
+export interface NumberProps extends HandProps<number> {
+  from: number;
+  to: number;
+  step: number;
+  /** how figures are written */
+  marks: NumberMarks;
+}
+
+/** Two days, written 2026-11-23, or either; an open one is empty. */
+export interface DaysProps extends HandProps<readonly [from: string, to: string]> {
+  dates: DateStyle;
+  /** the days that there are figures of; null: nobody knows */
+  reach: readonly [first: string, last: string] | null;
 }
 
 /** A number along a range. */

@@ -20,6 +20,21 @@ type ChoiceProps = Omit<Parameters<typeof Chosen>[0], 'width'>;
 /** One of few. */
 export const Choice = (props: ChoiceProps) => <Chosen {...props} width={widthOf(props.options)} />;
 
+const ChosenOfSeveral = later('Several', ({ width }) => roomOf({ width }));
+
+type SeveralProps = Omit<Parameters<typeof ChosenOfSeveral>[0], 'width'>;
+
+/** Some of few. */
+export const Several = (props: SeveralProps) => (
+  <ChosenOfSeveral {...props} width={Math.max(180, widthOf(props.options) + 60)} />
+);
+
+/** A number that is typed. */
+export const TypedNumber = later('TypedNumber', () => roomOf({ width: 92 }));
+
+/** Two days, or either. */
+export const DaysField = later('DaysField', () => roomOf({ width: 2 * dayWidth + 90 }));
+
 /** One of very few, all of which are seen. */
 export const Segments = later('Segments', () => roomOf({ display: 'block', height: 24 }));
 

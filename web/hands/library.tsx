@@ -1,11 +1,11 @@
 import { lazy, Suspense } from 'react';
-import type { DayProps } from './hand';
+import type { DayProps, DaysProps } from './hand';
 import { dayWidth, roomOf } from './room';
 
 /*
  * What reading needs of the control library: it comes after the first picture, into room that is kept.
  */
-export { Choice, Range, Tick, TitleField } from './fields';
+export { Choice, Range, Several, Tick, TitleField, TypedNumber } from './fields';
 export {
   Act,
   Button,
@@ -27,5 +27,16 @@ const Calendar = lazy(() =>
 export const DayField = (props: DayProps) => (
   <Suspense fallback={roomOf({ width: dayWidth })}>
     <Calendar {...props} />
+  </Suspense>
+);
+
+const Calendars = lazy(() =>
+  import('./DayField').then(({ DaysField: field }) => ({ default: field })),
+);
+
+/** Two days, or either. */
+export const DaysField = (props: DaysProps) => (
+  <Suspense fallback={roomOf({ width: 2 * dayWidth + 90 })}>
+    <Calendars {...props} />
   </Suspense>
 );

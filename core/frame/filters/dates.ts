@@ -36,13 +36,18 @@ export const datesFilter: FilterKind<DatesFilter> = {
     to: to === null ? Infinity : (parseDay(to) ?? Infinity),
   }),
   keepsAll: ({ from, to }) => from === null && to === null,
-  dial: 'date',
-  stands: ({ from, to }) => from ?? to ?? '2026-01-01',
-  // The end that is set is the one that is turned.
-  turned: (filter, value) =>
-    filter.to !== null && filter.from === null
+  dial: 'dates',
+  stands: ({ from, to }) => [from ?? '', to ?? ''],
+  turned: (filter, value) => {
+    if (Array.isArray(value)) {
+      const [from = '', to = ''] = value as string[];
+      return from || to ? { ...filter, from: from || null, to: to || null } : null;
+    }
+    // Of a single date the end that is set is the one that is turned.
+    return filter.to !== null && filter.from === null
       ? { ...filter, to: String(value) }
-      : { ...filter, from: String(value) },
+      : { ...filter, from: String(value) };
+  },
   say: ({ column, from, to }) => {
     if (from === null) return to === null ? `any ${column}` : `${column} up to ${to}`;
     return to === null ? `${column} from ${from}` : `${column} from ${from} to ${to}`;

@@ -1,7 +1,7 @@
 import { columnOf, orNone, Sentence, several, word, yesOrNo } from '../../sentences';
 import { boolean, mixed, object, string } from 'yup';
 import type { Comparison } from '../comparisons';
-import { list } from '../../values';
+import { list, wordsIn } from '../../values';
 import type { FilterKind } from './filter';
 
 /**
@@ -38,10 +38,12 @@ export const wordsFilter: FilterKind<WordsFilter> = {
     return keep && words.length > 0 ? among : { is: 'not', of: among };
   },
   keepsAll: ({ words }) => words.length === 0,
-  dial: 'choice',
-  stands: ({ words: [first = ''], keep }) => (keep ? first : ''),
-  turned: (filter, value) =>
-    value === '' ? null : { ...filter, words: [String(value)], keep: true },
+  dial: 'several',
+  stands: ({ words, keep }) => (keep ? words : []),
+  turned: (filter, value) => {
+    const words = wordsIn(value);
+    return words.length === 0 ? null : { ...filter, words, keep: true };
+  },
   say: ({ column, words, keep }) =>
     words.length === 0
       ? `any ${column}`

@@ -35,26 +35,26 @@ export function namesAt(at: number, reader: Reader, known: readonly Named[]): Re
 const whole = number({ whole: true, from: 0 });
 
 /** Whether something is of a kind that is asked for, as far as that is known. */
-export const suits = (each: Named, kind: string | undefined) =>
-  kind === undefined || each.kind === undefined || each.kind === kind;
+export const suits = (each: Named, kinds: readonly string[] = []) =>
+  kinds.length === 0 || each.kind === undefined || kinds.includes(each.kind);
 
 /**
  * Something that has a name, kept as its id. What is not there any more is written as missing, with its id.
  * @param of what it is, as a place to look for it
  * @param read the id that is written of what is missing
- * @param kind what it has to be to be offered; left out: anything
+ * @param kinds what it has to be to be offered; left out: anything
  */
 function named<Id extends string | number>(
   of: NameOf,
   read: (id: string) => Id,
-  kind?: string,
+  kinds: readonly string[] = [],
 ): Entry<Id> {
   const missing = `the missing ${of}`;
   const gone = new RegExp(`${missing}(?=\\s*")`, 'iy');
   return {
-    draft: ({ names }) => read(String(names[of]?.find((each) => suits(each, kind))?.id ?? '')),
+    draft: ({ names }) => read(String(names[of]?.find((each) => suits(each, kinds))?.id ?? '')),
     fits: (value) => typeof value === typeof read('0'),
-    setting: () => ({ control: 'name', of: [of], called: of, ...(kind && { kind }) }),
+    setting: () => ({ control: 'name', of: [of], called: of, ...(kinds.length > 0 && { kinds }) }),
     print: (id, names) => {
       const known = names[of] ?? [];
       const found = known.find((each) => each.id === id);
@@ -63,7 +63,7 @@ function named<Id extends string | number>(
     read: (at, reader) => {
       const known = reader.names[of] ?? [];
       for (const each of known)
-        if (suits(each, kind)) reader.expect(at, { text: writeNamed(known, each) });
+        if (suits(each, kinds)) reader.expect(at, { text: writeNamed(known, each) });
       if (known.length === 0) reader.expect(at, { text: `the name of a ${of}`, open: true });
       const found = namesAt(at, reader, known).flatMap(({ value, to }) =>
         numbered(
@@ -96,10 +96,12 @@ function numbered(alike: readonly Named[], at: number, reader: Reader): Read<str
 /**
  * The id of a part of the chart, by its name.
  * @param of what kind of part
- * @param kind only those of this kind, as a dial of dates
+ * @param kinds only those of these kinds, as a dial of dates
  */
-export const partName = (of: 'series' | 'yardstick' | 'dial', kind?: string): Entry<string> =>
-  named(of, (id) => id, kind);
+export const partName = (
+  of: 'series' | 'yardstick' | 'dial',
+  ...kinds: readonly string[]
+): Entry<string> => named(of, (id) => id, kinds);
 
 /** The number of something that is kept beside charts, by its name. */
 export const storedName = (of: 'source' | 'measure' | 'chart'): Entry<number> => named(of, Number);
@@ -109,14 +111,14 @@ export const storedName = (of: 'source' | 'measure' | 'chart'): Entry<number> =>
  * @param kind what its cells have to be for it to be offered; left out: anything
  */
 export const columnOf = (kind?: 'date' | 'number' | 'text'): Entry<string> => ({
-  draft: ({ names }) => names.column?.find((each) => suits(each, kind))?.name ?? '',
+  draft: ({ names }) => names.column?.find((each) => suits(each, kind && [kind]))?.name ?? '',
   fits: (value) => typeof value === 'string',
   setting: () => ({ control: 'column', called: 'column', ...(kind && { kind }) }),
   print: writeName,
   read: (at, reader) => {
     const known = reader.names.column ?? [];
     for (const each of known)
-      if (suits(each, kind)) reader.expect(at, { text: writeName(each.name) });
+      if (suits(each, kind && [kind])) reader.expect(at, { text: writeName(each.name) });
     if (known.length === 0) reader.expect(at, { text: 'the name of a column', open: true });
     const found = namesAt(at, reader, known);
     return found.length > 0 ? found : plainAt(at, reader);

@@ -59,10 +59,10 @@ Series
 Fares is an actual: the sum of Fares in Board, a line for each word of Route
 
 Yardsticks
-Today is a line as many days from today as "Days back" says, 3 wide, labelled in each panel
+Today is a line "Days back" days before today, 3 wide, labelled in each panel
 
 Dials
-"Days back" is a number from -90 to 0 in steps of 1, at -30
+"Days back" is a number from 0 to 90 in steps of 1, at 30, read as "days back"
 
 Look
 separators in ink
@@ -141,7 +141,7 @@ Yardsticks
 Median is a line at the median of Fares, in plum, 2 wide, labelled "Half of all months {value}"
 High is a line at the 80th percentile of Fares, shaded above
 Low is a band from the mean of Fuel less 2 deviations, deviations of a population to the mean of Fuel less 1 deviation, deviations of a population, its edges labelled
-Quarters is a set of 4 equal-count steps of Fuel
+Quarters is a set of 4 bands with equally many figures of Fuel in each
 `,
   handover: `Stand Mark 1
 Fares, and what is to come

@@ -22,9 +22,10 @@ export const steps: YardstickKind<StepsDefinition> = {
   sentence: withScope(
     Sentence.of<StepsDefinition>({ kind: 'steps' })
       .words('a set of ')
-      .slot('count', counted('equal-count step', { from: 2, to: 20, first: 5 }))
-      .words(' of ')
-      .slot('series', partName('series')),
+      .slot('count', counted('band', { from: 2, to: 20, first: 5 }))
+      .words(' with equally many figures of ')
+      .slot('series', partName('series'))
+      .words(' in each'),
   ),
   schema: () =>
     object({

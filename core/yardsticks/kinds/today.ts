@@ -12,23 +12,27 @@ export interface TodayDefinition {
   offsetDays: number;
   /** a dial that says how many days instead; missing or null: none */
   dial?: string | null;
+  /** it counts back */
+  back?: true;
 }
+
+/** So many days from today as a dial says. */
+const byDial = (way: Pick<TodayDefinition, 'back'>, words: string) =>
+  Sentence.of<TodayDefinition>({ kind: 'today', ...way })
+    .words('a line ')
+    .slot('dial', partName('dial', 'number') as Entry<string | null | undefined>)
+    .words(words)
+    .option('offsetDays', 0, between('else ', daysFrom('today')));
 
 export const today: YardstickKind<TodayDefinition> = {
   kind: 'today',
   drawnAs: 'dates',
   sentence: ways<TodayDefinition>(
-    [
-      ({ dial }) => dial != null,
-      Sentence.of<TodayDefinition>({ kind: 'today' })
-        .words('a line as many days from today as ')
-        .slot('dial', partName('dial', 'number') as Entry<string | null | undefined>)
-        .words(' says')
-        .option('offsetDays', 0, between('else ', daysFrom('today'))),
-    ],
+    [({ dial, back }) => dial != null && !!back, byDial({ back: true }, ' days before today')],
+    [({ dial }) => dial != null, byDial({ back: undefined }, ' days after today')],
     [
       () => true,
-      Sentence.of<TodayDefinition>({ kind: 'today' })
+      Sentence.of<TodayDefinition>({ kind: 'today', back: undefined })
         .words('a line ')
         .slot('offsetDays', daysFrom('today'))
         .option('dial', undefined, said(null, 'set by no dial')),
@@ -40,9 +44,11 @@ export const today: YardstickKind<TodayDefinition> = {
       kind: mixed<'today'>().oneOf(['today']).required(),
       offsetDays: figure().integer().min(-3660).max(3660).required(),
       dial: string().nullable().optional().max(40),
+      back: mixed<true>().oneOf([true]).optional(),
     }),
-  find: ({ offsetDays, dial = null }, { today: day, dials }) => {
+  find: ({ offsetDays, dial = null, back }, { today: day, dials }) => {
     const turned = dial === null ? null : numberAt(dials, dial);
-    return { ...nothingFound, days: [day + Math.round(turned ?? offsetDays)] };
+    const days = turned === null ? offsetDays : back ? -turned : turned;
+    return { ...nothingFound, days: [day + Math.round(days)] };
   },
 };

@@ -24,6 +24,7 @@ export const percent: DialKind<PercentDial> = {
       ...named,
       value: figure().min(0).max(100).required(),
     }),
+  stands: ({ value }) => value,
   turns: () => ({ by: 'number', from: 0, to: 100, step: 1 }),
   at: (value) => ({ kind: 'percent', value: Number(value) }),
   turnedTo: (_dial, to) => (Number(to) >= 0 && Number(to) <= 100 ? Number(to) : null),

@@ -1,6 +1,6 @@
 import { type ChartDefinition, freeName, namedParts } from '../../../core/chart';
 import { hangingOn } from '../../../core/editing';
-import { type DialDefinition, dialEntry, turnsOf } from '../../../core/dials';
+import { type DialDefinition, dialEntry, sayDial, standsAt, turnsOf } from '../../../core/dials';
 import { alternatives } from '../../../core/sentences';
 import { withTyped } from '../../../core/text';
 import { PartName } from '../PartName';
@@ -44,7 +44,7 @@ export function DialRows({ chart }: { chart: ChartDefinition }) {
           sample={<DialSample />}
           name={dial.name}
           found={dialEntry.print(dial, about.names)}
-          figure={dial.value === '' ? 'all' : String(dial.value)}
+          figure={sayDial(standsAt(dial)) || 'all'}
         >
           <DialSettings chart={chart} dial={dial} />
         </ListRow>
@@ -73,7 +73,7 @@ function DialSettings({ chart, dial }: { chart: ChartDefinition; dial: DialDefin
       {turns.by === 'choice' && (
         <SelectField
           label="Stands at"
-          value={String(dial.value)}
+          value={String(standsAt(dial))}
           onChange={(value) => set({ ...dial, value } as DialDefinition)}
           options={turns.choices.map((choice) => ({ value: choice, label: choice || 'all' }))}
         />

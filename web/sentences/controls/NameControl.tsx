@@ -8,7 +8,7 @@ export function NameControl({ setting, label, value, onChange }: ControlProps<'n
   const { names } = useAbout();
   const known = setting.of
     .flatMap((of) => names[of] ?? [])
-    .filter(({ kind }) => setting.kind === undefined || kind === setting.kind);
+    .filter(({ kind }) => !setting.kinds || (kind !== undefined && setting.kinds.includes(kind)));
   return (
     <SelectField
       label={label}

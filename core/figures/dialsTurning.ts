@@ -1,0 +1,31 @@
+import type { DialDefinition } from '../dials';
+import type { DrawnChart } from '../chart';
+
+/**
+ * The dials of a chart that turn something of it: what it draws from, a yardstick, a rule, what stands
+ * out or apart.
+ * @param chart as it is drawn
+ */
+export function dialsTurning(chart: DrawnChart): DialDefinition[] {
+  const { dialsAsked = [], dialled = [], yardsticksBy, emphasises } = chart;
+  const parts = [chart.yardsticks, chart.colourRules, chart.standouts, emphasises ?? null];
+  return chart.dials.filter(
+    ({ id, name }) =>
+      dialsAsked.includes(name) ||
+      dialled.includes(id) ||
+      yardsticksBy === id ||
+      parts.some((part) => turnsPart(part, id)),
+  );
+}
+
+/**
+ * Whether a part of a chart is turned by a dial.
+ * @param thing any part, with all that it holds
+ * @param id of the dial
+ */
+export function turnsPart(thing: unknown, id: string): boolean {
+  if (typeof thing !== 'object' || thing === null) return false;
+  return Object.entries(thing).some(
+    ([field, value]) => (field === 'dial' && value === id) || turnsPart(value, id),
+  );
+}
