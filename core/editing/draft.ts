@@ -2,6 +2,7 @@ import {
   type ChartDefinition,
   type Colour,
   type ColourRuleDefinition,
+  plainAxes,
   plainChart,
   plainSeries,
   type SeriesDefinition,
@@ -20,7 +21,9 @@ import {
 import { withRenamed } from './renaming';
 import { axisColumn, axisKind } from '../axis';
 import type { ConditionDefinition } from '../conditions';
+import { type NumberStyle, plainNumbers } from '../labels';
 import { rowsOf } from '../origins';
+import { unitOf } from '../table';
 import type { PickDefinition } from '../standouts';
 
 /**
@@ -77,7 +80,7 @@ export function draftSeries(
   const numbers = measures.find(({ name }) => !drawn.includes(name)) ?? measures[0];
   return {
     id,
-    name: numbers?.name ?? 'Rows',
+    name: numbers ? withoutUnit(numbers.name) : 'Rows',
     role: draftRole(numbers?.name ?? '', role),
     figures: {
       kind: 'rows',
@@ -103,8 +106,10 @@ export function draftChart(source: DraftSource): ChartDefinition {
   const taken = along ? axisColumn(along)?.column : undefined;
   const series = draftSeries(source, 'series', 'actual', taken === undefined ? [] : [taken]);
   const grain = draftGrain(date);
+  const unit = draftUnit(source, series);
   const chart: ChartDefinition = {
     ...plainChart,
+    ...(unit && { axes: { ...plainAxes, first: { ...plainAxes.first, numbers: unit } } }),
     title: `${series.name} by ${along ? axisKind(along).phrase(along, grain) : grain}`,
     grain,
     ...(along && { axis: along }),
@@ -117,6 +122,20 @@ export function draftChart(source: DraftSource): ChartDefinition {
   };
   return withPlanned(chart, source);
 }
+
+/** How figures are written whose head names their unit, as in "Fares (£)"; null where it names none. */
+function draftUnit({ columns }: DraftSource, { figures }: SeriesDefinition): NumberStyle | null {
+  const head = rowsOf(figures)?.column ?? '';
+  const unit = columns.some(({ name }) => name === head) ? unitOf(head) : null;
+  if (unit === null) return null;
+  return { ...plainNumbers, unit, unitAt: /^\p{Sc}$/u.test(unit) ? 'before' : 'after' };
+}
+
+/** The head of a column without the unit that stands after it. */
+const withoutUnit = (head: string): string => {
+  const unit = unitOf(head);
+  return unit === null ? head : head.slice(0, head.search(/\s*[([][^([]*$/)).trim() || head;
+};
 
 /**
  * A first chart with what the columns of its source are told to be by their names: a budget or a target
@@ -139,6 +158,7 @@ function withPlanned(chart: ChartDefinition, source: DraftSource): ChartDefiniti
             ...main,
             id: each.role,
             ...each,
+            name: withoutUnit(each.name),
             figures: { ...rows, kind: 'rows' as const, column: each.name },
           },
         ]

@@ -31,6 +31,7 @@ import {
   several,
   ways,
   word,
+  type Written,
   yesOrNo,
 } from '../sentences';
 import { newName } from './newName';
@@ -77,11 +78,8 @@ const gap = oneOf<GapTreatment>(
   gapKinds.map(({ kind, words }) => [kind, `gaps ${words}`] as const),
 );
 
-/** What a series stands for, where its figures come from, and all that is not plain of it. */
-export const seriesSaid = Sentence.of<SeriesDefinition>({ mark: null })
-  .slot('role', role, 'Stands for')
-  .words(': ')
-  .slot('figures', figuresEntry, 'Figures')
+/** All that is not plain of a series. */
+export const seriesOptions = Sentence.of<SeriesDefinition>()
   .option('derived', plainSeries.derived, derivedEntry)
   .option('split', plainSeries.split, split)
   .option('evenly', plainSeries.evenly, said(true, 'divided evenly over shorter periods'))
@@ -93,11 +91,42 @@ export const seriesSaid = Sentence.of<SeriesDefinition>({ mark: null })
   .option('hidden', plainSeries.hidden, said(true, 'not drawn'))
   .group('stroke', { ...plainStroke, place: ownPlace }, strokeSaid, false);
 
+/** What a series stands for, where its figures come from, and all that is not plain of it. */
+export const seriesSaid = Sentence.of<SeriesDefinition>({ mark: null })
+  .slot('role', role, 'Stands for')
+  .words(': ')
+  .slot('figures', figuresEntry, 'Figures')
+  .and(seriesOptions);
+
 /** A series: its name, and what it is. */
 export const seriesLine = Sentence.of<SeriesDefinition>()
   .slot('name', newName)
   .words(' is ')
   .and(seriesSaid);
+
+/** What a series that is there already is from now on; silence leaves all else of it as it is. */
+export interface SeriesNow {
+  series: string;
+  said: Partial<SeriesDefinition>;
+}
+
+const itsName = partName('series');
+const isNow = ' is now ';
+
+export const seriesNow: Written<SeriesNow> = {
+  print: ({ series, said: more }, names) =>
+    `${itsName.print(series, names)}${isNow}${seriesOptions.printSaid(more, names)}`,
+  read: (at, reader) =>
+    itsName.read(at, reader).flatMap(({ value: series, to }) => {
+      const next = reader.words(to, isNow);
+      return next < 0
+        ? []
+        : seriesOptions
+            .readSaid(next, reader)
+            .filter((each) => each.to > next)
+            .map((each) => ({ value: { series, said: each.value }, to: each.to }));
+    }),
+};
 
 /** What a series is held against. */
 export interface MarkLine extends MarkDefinition {
@@ -163,3 +192,17 @@ export const headLine = ways<Head>(
 
 /** What can be said of the periods of a chart that is there, beside what stays as it is. */
 export const headSaid = Sentence.of<Head>({ axis: plainChart.axis, grain: 'month' }).and(shown);
+
+/** By what a chart goes from now on: the periods of a grain, or what else stands along its axis. */
+export const headNow = ways<Partial<Head>>(
+  [
+    ({ axis }) => axis?.kind === 'periods',
+    Sentence.of<Partial<Head>>({ axis: { kind: 'periods' } })
+      .words('by ')
+      .slot('grain', grain as Entry<Grain | undefined>),
+  ],
+  [
+    () => true,
+    Sentence.of<Partial<Head>>().slot('axis', axisEntry as Entry<Head['axis'] | undefined>),
+  ],
+);

@@ -16,11 +16,22 @@ import {
   yardstickLine,
 } from './lines';
 import { type Look, lookLines } from './lookLines';
-import { type Head, headSaid, type MarkLine, markLine, seriesLine } from './seriesLine';
+import {
+  type Head,
+  headNow,
+  headSaid,
+  type MarkLine,
+  markLine,
+  seriesLine,
+  type SeriesNow,
+  seriesNow,
+} from './seriesLine';
 
 /** What a line of a chart's text can say. */
 export interface Sayable {
   series: SeriesDefinition;
+  /** of a series that is there already */
+  seriesNow: SeriesNow;
   mark: MarkLine;
   /** under a name that the line gives */
   yardstick: StyledYardstick;
@@ -30,6 +41,8 @@ export interface Sayable {
   standout: StandoutDefinition;
   dial: DialDefinition;
   filter: ChartFilter;
+  /** by what it goes */
+  headNow: Partial<Head>;
   /** what is said alone */
   head: Partial<Head>;
   look: Partial<Look>;
@@ -47,7 +60,9 @@ const entries: { [Of in keyof Sayable]: Written<Sayable[Of]> } = {
   yardstickAlone,
   standout: standoutLine,
   colourRule: ruleLine,
+  seriesNow,
   mark: markLine,
+  headNow,
   head: alone(headSaid),
   yardstick: yardstickLine,
   series: seriesLine,

@@ -69,12 +69,31 @@ it.each<[string, (next: ChartDefinition) => unknown, unknown]>([
       ['b', 'target'],
     ],
   ],
+  [
+    'Budget is now dotted, 3 wide, on the second value axis',
+    ({ series }) => [series[0], series[1]],
+    [
+      chart.series[0],
+      {
+        ...chart.series[1],
+        valueAxis: 'second',
+        stroke: { ...chart.series[1]?.stroke, dash: 'dot', width: 3 },
+      },
+    ],
+  ],
   ['Limit is a number from 0 to 9 in steps of 1, at 3', ({ dials }) => dials[0]?.name, 'Limit'],
   [
     'Route is Osk',
     ({ filters }) => filters[0]?.filter,
     { kind: 'words', column: 'Route', words: ['Osk'], keep: true },
   ],
+  [
+    'Fares is now points in brick, points 8 to 8 across',
+    ({ series }) => series[0]?.stroke.points,
+    { at: 'sized', colour: 'brick', sizes: [8, 8] },
+  ],
+  ['by quarter', ({ axis, grain }) => [axis.kind, grain], ['periods', 'quarter']],
+  ['by the words of Route', ({ axis }) => axis, { kind: 'words', column: 'Route', order: [] }],
   [
     'the last 13 periods',
     ({ span, grain }) => [span, grain],

@@ -3,6 +3,7 @@ import {
   freeName,
   plainLook,
   type SeriesDefinition,
+  type StrokeDefinition,
   type StyledYardstick,
 } from '../chart';
 import { freshId, placeAfter, withMark } from '../editing';
@@ -11,7 +12,7 @@ import { namedBy } from '../yardsticks';
 import { hasName } from './lines';
 import { lookLines } from './lookLines';
 import { ownPlace } from './strokes';
-import { headSaid } from './seriesLine';
+import { headSaid, seriesOptions } from './seriesLine';
 import type { Sayable, Typed } from './typedLine';
 
 type Change<Of extends keyof Sayable> = (
@@ -57,11 +58,34 @@ const withSeries: Change<'series'> = (chart, value) => {
   return { ...chart, series: put(chart.series, made, 'series') };
 };
 
+/** A series that takes the place of the palette that it has, unless it was given another. */
+const withOwnPlace = (series: SeriesDefinition, before: SeriesDefinition): SeriesDefinition =>
+  series.stroke.place === ownPlace
+    ? { ...series, stroke: { ...series.stroke, place: before.stroke.place } }
+    : series;
+
+/** A series that has points, where a colour or sizes of theirs were said and nothing of which. */
+function withPoints(series: SeriesDefinition, said: Partial<SeriesDefinition>): SeriesDefinition {
+  const { points } = series.stroke;
+  const named: Partial<StrokeDefinition['points']> = said.stroke?.points ?? {};
+  if (points.at !== 'none' || named.at === 'none') return series;
+  const at = named.sizes ? 'sized' : named.colour ? 'all' : points.at;
+  return { ...series, stroke: { ...series.stroke, points: { ...points, at } } };
+}
+
 const changes: { [Of in keyof Sayable]: Change<Of> } = {
   yardstick: withYardstick,
   yardstickAlone: (chart, value) =>
     withYardstick(chart, hasName(value) ? named(chart, value) : value),
   series: withSeries,
+  seriesNow: (chart, { series, said }) => ({
+    ...chart,
+    series: chart.series.map((each) =>
+      each.id === series
+        ? withPoints(withOwnPlace(seriesOptions.over(each, said), each), said)
+        : each,
+    ),
+  }),
   mark: (chart, { series, ...mark }) => withMark(chart, series, mark),
   colourRule: (chart, value) => ({
     ...chart,
@@ -91,6 +115,7 @@ const changes: { [Of in keyof Sayable]: Change<Of> } = {
   }),
   dial: (chart, value) => ({ ...chart, dials: put(chart.dials, value, 'dial') }),
   filter: (chart, value) => ({ ...chart, filters: [...chart.filters, value] }),
+  headNow: (chart, value) => ({ ...chart, ...value }),
   head: (chart, value) => headSaid.over(chart, value),
   look: (chart, value) => lookLines.over(chart, value),
 };
