@@ -74,6 +74,7 @@ export {
   type PeekDefinition,
   plainLinking,
   type LinkingDefinition,
+  peekWidths,
 } from './linking';
 export { upgradeChart } from './upgrades';
 export { type LabelPlace, plainLook, type YardstickLook } from './yardstickLook';

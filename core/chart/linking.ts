@@ -6,6 +6,10 @@ import { type Colour, colourSchema, type Dash, dashes, strokeWidth } from './str
 /** How large a companion chart stands at the pointer. */
 export const peekSizes = ['small', 'medium', 'large'] as const;
 
+/** Where a companion chart stands, and how wide one can be, in pixels. */
+export const peekSides = ['beside', 'below'] as const;
+export const peekWidths = { least: 200, most: 900 };
+
 /** The line at the date that is pointed at, in the chart that stands at the pointer. */
 export interface PeekLine {
   /** null: ink */
@@ -35,6 +39,10 @@ export interface PeekDefinition {
   /** its id */
   chart: number;
   size: (typeof peekSizes)[number];
+  /** its width in pixels, in place of its size; missing: as its size has it */
+  width?: number;
+  /** where it stands before anywhere else; missing: below, or wherever there is room */
+  side?: (typeof peekSides)[number];
   /** only the period or line that is pointed at, or all of it with a line at the date */
   shows: 'pointed' | 'all';
   /** missing: as a line at the pointer is drawn */
@@ -57,6 +65,8 @@ export const plainLinking: LinkingDefinition = { linked: true, narrows: false };
 const peekSchema: ObjectSchema<PeekDefinition> = object({
   chart: number().integer().positive().required(),
   size: mixed<PeekDefinition['size']>().oneOf(peekSizes).required(),
+  width: number().integer().min(peekWidths.least).max(peekWidths.most).optional(),
+  side: mixed<NonNullable<PeekDefinition['side']>>().oneOf(peekSides).optional(),
   shows: mixed<PeekDefinition['shows']>().oneOf(['pointed', 'all']).required(),
   line: object({
     colour: colourSchema().nullable().defined(),

@@ -1,4 +1,4 @@
-import { between, type Entry, number, Sentence, textAs } from '../sentences';
+import { between, type Entry, number, Sentence, textAs, ways } from '../sentences';
 import { mixed, object, string } from 'yup';
 import { figure } from '../values';
 import { type DialKind, named } from './dial';
@@ -16,22 +16,26 @@ export interface NumberDial {
   unit?: string;
 }
 
-export const numberDial: DialKind<NumberDial> = {
-  kind: 'number',
-  sentence: Sentence.of<NumberDial>({ kind: 'number' })
+const spanned = (given: Partial<NumberDial> = {}) =>
+  Sentence.of<NumberDial>({ kind: 'number', ...given })
     .words('a number from ')
     .slot('from', number({ first: 0 }), 'From')
     .words(' to ')
-    .slot('to', number({ first: ({ level }) => 2 * Math.abs(level) || 100 }))
-    .words(' in steps of ')
-    .slot('step', number({ first: ({ level }) => Math.abs(level) / 50 || 2 }))
-    .words(', at ')
-    .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 }))
-    .option(
-      'unit',
-      undefined,
-      between('read as ', textAs('days back')) as Entry<string | undefined>,
-    ),
+    .slot('to', number({ first: ({ level }) => 2 * Math.abs(level) || 100 }));
+
+const steps = number({ first: ({ level }) => Math.abs(level) / 50 || 2 });
+
+const standing = Sentence.of<NumberDial>()
+  .words(', at ')
+  .slot('value', number({ first: ({ level }) => Math.abs(level) || 50 }))
+  .option('unit', undefined, between('read as ', textAs('days back')) as Entry<string | undefined>);
+
+export const numberDial: DialKind<NumberDial> = {
+  kind: 'number',
+  sentence: ways<NumberDial>(
+    [({ step }) => step !== 1, spanned().words(' in steps of ').slot('step', steps).and(standing)],
+    [() => true, spanned({ step: 1 }).and(standing)],
+  ),
   schema: () =>
     object({
       kind: mixed<'number'>().oneOf(['number']).required(),

@@ -29,3 +29,17 @@ export function turnsPart(thing: unknown, id: string): boolean {
     ([field, value]) => (field === 'dial' && value === id) || turnsPart(value, id),
   );
 }
+
+/**
+ * What a number dial counts, where nothing is said of it: days, where it sets how far a line stands from
+ * today. Undefined where it counts nothing that is known.
+ * @param id of the dial
+ */
+export function dialCounts(
+  { yardsticks }: Pick<DrawnChart, 'yardsticks'>,
+  id: string,
+): string | undefined {
+  const line = yardsticks.find((each) => each.kind === 'today' && each.dial === id);
+  if (line?.kind !== 'today') return undefined;
+  return line.back ? 'days back' : 'days on';
+}

@@ -1,4 +1,4 @@
-export { dialsTurning, turnsPart } from './dialsTurning';
+export { dialCounts, dialsTurning, turnsPart } from './dialsTurning';
 export { sourcesAlike } from './columnsDrawn';
 export { chartFrames, isSplit } from './chartFrames';
 export { looksPastReaders } from './dependencies';

@@ -4,6 +4,7 @@ import {
   type LinkingDefinition,
   type PeekDefinition,
   type PeekLine,
+  peekWidths,
   plainPeekLine,
   plainAxes,
   plainAxis,
@@ -125,6 +126,22 @@ const peek = Sentence.of<PeekDefinition>()
   .slot('chart', storedName('chart'))
   .words(' at the pointer')
   .option('size', 'medium', choice({ small: 'small', large: 'large' }))
+  .option(
+    'width',
+    undefined,
+    between(
+      '',
+      number({ from: peekWidths.least, to: peekWidths.most, whole: true, first: 420 }),
+      ' pixels wide',
+    ) as Entry<number | undefined>,
+  )
+  .option(
+    'side',
+    undefined,
+    choice<PeekDefinition['side'] & string>({ beside: 'beside it', below: 'below it' }) as Entry<
+      PeekDefinition['side']
+    >,
+  )
   .option('shows', 'pointed', said('all' as const, 'all of it'))
   .group('line', plainPeekLine, peekLine, true);
 

@@ -31,15 +31,17 @@ test('need 16: a running total by month from daily rows, labelled at its end alo
     `${month.slice(0, 8)}15,5`,
     `${month.slice(0, 8)}27,1`,
   ]);
-  const walk = await Walker.before(page, origin, 'sixteen', [['Daily', ['Day,Fares', ...days]]]);
+  const walk = await Walker.before(page, origin, 'sixteen', [
+    ['Daily', ['Day,Fares', ...days, '2025-06-30,4']],
+  ]);
   await walk.draw();
   await walk.say('Fares is now as a running total', 'the last of Fares, labelled with value');
   await walk.pressed('Edit Highest of Fares');
   await walk.pressed(/^Remove Highest/);
   await walk.pressed('Edit Lowest of Fares');
   await walk.pressed(/^Remove Lowest/);
-  // Six months of 16.
-  await expect(walk.rows('Standouts')).toContainText('96');
+  // Six months of 16, and 4 on the last day.
+  await expect(walk.rows('Standouts')).toContainText('100');
   walk.ended('16');
 });
 

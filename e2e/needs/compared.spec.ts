@@ -18,7 +18,7 @@ test('need 12: four routes against their budgets in panels on one axis', async (
   // All four together are on their budgets from June on: 5 more a route against 5 more a route.
   await expect(walk.rows('Colour rules')).toContainText('7 of 12 figures');
   await walk.press(page.getByRole('button', { name: 'Held against: Budget' }));
-  await walk.option(/^nothing/);
+  await walk.pressed('Hold it against nothing');
   await walk.say(
     'Passengers is now a line for each word of Route, in indigo',
     'Budget is now a line for each word of Route',

@@ -23,8 +23,9 @@ export function RuleRows({ chart, reading }: PartProps) {
       add={<AddTo list="Colour rules" offers={offers} />}
       empty="Hold a series against a mark, and its colours follow; or add one for any value."
     >
-      {chart.colourRules.map((rule) => {
+      {chart.colourRules.map((rule, place) => {
         const found = reading?.rules.find(({ id }) => id === rule.id);
+        const name = found?.name ?? `Rule ${place + 1}`;
         return (
           <ListRow
             key={rule.id}
@@ -37,7 +38,7 @@ export function RuleRows({ chart, reading }: PartProps) {
                 }}
               />
             }
-            name={found?.name ?? 'A rule'}
+            name={name}
             found={
               found?.warning ? (
                 <span className="off">{found.warning}</span>
@@ -47,7 +48,7 @@ export function RuleRows({ chart, reading }: PartProps) {
             }
             figure={found?.caught ?? ''}
           >
-            <RuleSentence chart={chart} rule={rule} reading={reading} />
+            <RuleSentence {...{ chart, rule, reading, name }} />
           </ListRow>
         );
       })}

@@ -34,11 +34,12 @@ export function StandoutRows({ chart, reading }: PartProps) {
           .map(({ period }) => reading?.positions[period]?.label)
           .slice(0, 3)
           .join(', ');
+        const name = `${capital(pickKind(standout.pick).say(standout.pick, namesFor(chart, standout.series)))} of ${series?.name ?? 'a series that is gone'}`;
         return (
           <ListRow
             key={standout.id}
             sample={<StandoutSample pick={standout.pick.kind} colour={standout.colour} />}
-            name={`${capital(pickKind(standout.pick).say(standout.pick, namesFor(chart, standout.series)))} of ${series?.name ?? 'a series that is gone'}`}
+            name={name}
             found={
               found.length === 0
                 ? 'catches no figure'
@@ -46,7 +47,7 @@ export function StandoutRows({ chart, reading }: PartProps) {
             }
             figure={found[0]?.label ?? ''}
           >
-            <StandoutSentence standout={standout} />
+            <StandoutSentence {...{ standout, name }} />
           </ListRow>
         );
       })}

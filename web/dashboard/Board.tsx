@@ -35,8 +35,11 @@ function StillBoard({ charts, children }: BoardProps) {
   );
 }
 
-/** A chart that stands alone has all the width. */
+/** Of a chart that stands alone, in rows. */
+const aloneHeight = 11;
+
+/** A chart that stands alone has all the width, and a height that goes with it. */
 const gridArea = ({ x, y, w, h }: GridPlace, alone: boolean) => ({
   gridColumn: alone ? '1 / -1' : `${x + 1} / span ${w}`,
-  gridRow: `${y + 1} / span ${h}`,
+  gridRow: `${y + 1} / span ${alone ? Math.max(h, aloneHeight) : h}`,
 });

@@ -10,7 +10,7 @@ import {
   type Turns,
   turnsOf,
 } from '../../core/dials';
-import { dialsTurning } from '../../core/figures';
+import { dialCounts, dialsTurning } from '../../core/figures';
 import { figureFormat, writeFigure } from '../../core/labels';
 import { type Reading, sayOutOfView } from '../../core/reading';
 import { wordsIn } from '../../core/values';
@@ -33,19 +33,21 @@ interface DialStripProps {
  * that turns nothing is not there.
  */
 export function DialStrip({ charts, readings, turned, style, onTurn, onReset }: DialStripProps) {
-  const all = charts.flatMap(({ definition }) => dialsTurning(definition));
+  const all = charts.flatMap(({ definition }) =>
+    dialsTurning(definition).map((dial) => ({ dial, counts: dialCounts(definition, dial.id) })),
+  );
   const dials = [
-    ...new Map([...all].reverse().map((dial) => [dial.name, dial])).values(),
+    ...new Map([...all].reverse().map((each) => [each.dial.name, each])).values(),
   ].reverse();
   if (dials.length === 0) return null;
-  const moved = dials.some(({ name }) => name in turned);
+  const moved = dials.some(({ dial }) => dial.name in turned);
   const reach = reachOf(Object.values(readings));
   return (
     <section className="dial-strip" aria-label="Dials">
-      {dials.map((dial) => (
+      {dials.map(({ dial, counts }) => (
         <Dial
           key={dial.name}
-          {...{ dial, style, reach }}
+          {...{ dial, counts, style, reach }}
           value={dialValues([dial], turned).get(dial.id) ?? standsAt(dial)}
           onTurn={(value) => onTurn(dial.name, value)}
           outOfView={charts.flatMap(({ id, definition }) =>
@@ -71,6 +73,8 @@ function reachOf(readings: readonly Reading[]): readonly [string, string] | null
 
 interface DialProps {
   dial: DialDefinition;
+  /** what it counts, where its author has not said */
+  counts: string | undefined;
   value: DialValue;
   style: BoardStyle;
   reach: readonly [string, string] | null;
@@ -79,7 +83,7 @@ interface DialProps {
   onTurn: (value: DialValue) => void;
 }
 
-function Dial({ dial, value, style, reach, outOfView, onTurn }: DialProps) {
+function Dial({ dial, counts, value, style, reach, outOfView, onTurn }: DialProps) {
   const turns = turnsOf(dial);
   const Hand = hands[turns.by] as (props: HandProps<Turns>) => ReactNode;
   return (
@@ -87,7 +91,7 @@ function Dial({ dial, value, style, reach, outOfView, onTurn }: DialProps) {
       <span className="dial-name" aria-hidden>
         {dial.name}
       </span>
-      <Hand {...{ label: dial.name, turns, value, style, reach, onTurn }} />
+      <Hand {...{ label: dial.name, turns, counts, value, style, reach, onTurn }} />
       {outOfView.length > 0 && (
         <span className="quiet small" role="status">
           {outOfView.join(' ')}
@@ -99,7 +103,7 @@ function Dial({ dial, value, style, reach, outOfView, onTurn }: DialProps) {
 
 interface HandProps<How extends Turns> extends Pick<
   DialProps,
-  'value' | 'style' | 'reach' | 'onTurn'
+  'counts' | 'value' | 'style' | 'reach' | 'onTurn'
 > {
   label: string;
   turns: How;
@@ -116,7 +120,8 @@ const hands: { [Name in Turns['by']]: (props: By<Name>) => ReactNode } = {
   dates: Days,
 };
 
-function Slider({ label, turns: { from, to, step, unit }, value, style, onTurn }: By<'number'>) {
+function Slider({ label, turns, counts, value, style, onTurn }: By<'number'>) {
+  const { from, to, step, unit = counts } = turns;
   const number = Number(value);
   const whole = [from, to, step].every(Number.isInteger);
   const format = figureFormat(Math.max(Math.abs(from), Math.abs(to)), whole, {

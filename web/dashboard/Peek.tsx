@@ -21,6 +21,14 @@ const sizes: Record<PeekDefinition['size'], { width: number; height: number }> =
   large: { width: 560, height: 360 },
 };
 
+/** How large a companion stands: as wide as its author has said, in the form of its size. */
+function sizeOf({ size, width }: PeekDefinition) {
+  const usual = sizes[size];
+  return width === undefined
+    ? usual
+    : { width, height: Math.round((width * usual.height) / usual.width) };
+}
+
 interface PeekProps {
   charts: readonly PlacedChart[];
   link: string | null;
@@ -112,11 +120,11 @@ function Companion({ at, peek, chart, link, style, view, pointing, narrowings }:
     }),
     [pointing, chart.id, peek.line],
   );
-  const size = sizes[peek.size];
+  const size = sizeOf(peek);
   const title = reading?.title ?? withoutSlots(chart.definition.title);
   const narrowed = sayNarrowed(narrowings, follows);
   return (
-    <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size)}>
+    <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size, peek.side)}>
       <h3>{title}</h3>
       <p className="quiet small" role="status">
         {narrowed || reading?.described}
@@ -138,18 +146,27 @@ const apart = 16;
 const edge = 8;
 
 /**
- * Where a companion stands: below the picture, beside it, or else above it, wherever there is room, so
- * that neither the point nor its figures are covered.
+ * Where a companion stands: on the side that its author has said, else below the picture, beside it, or
+ * above it, wherever there is room, so that neither the point nor its figures are covered.
  */
-function placeOf({ frame, x }: PointedDay, { width, height }: { width: number; height: number }) {
-  const box = frame.getBoundingClientRect();
+function placeOf(
+  { frame, x }: PointedDay,
+  { width, height }: { width: number; height: number },
+  side: PeekDefinition['side'],
+) {
+  // Its sheet, with the read-out beneath the picture.
+  const box = (frame.closest('article') ?? frame).getBoundingClientRect();
   const within = (place: number, most: number) => Math.max(edge, Math.min(place, most - edge));
   const left = within(box.left + x - width / 2, window.innerWidth - width);
   const top = within(box.top, window.innerHeight - height);
-  const below = box.bottom + apart;
-  if (below + height < window.innerHeight) return { width, height, left, top: below };
   const [before, after] = [box.left - apart - width, box.right + apart];
-  if (after + width < window.innerWidth) return { width, height, left: after, top };
-  if (before > 0) return { width, height, left: before, top };
-  return { width, height, left, top: within(box.top - height - apart, Infinity) };
+  const below =
+    box.bottom + apart + height < window.innerHeight ? [{ left, top: box.bottom + apart }] : [];
+  const beside = [
+    ...(after + width < window.innerWidth ? [{ left: after, top }] : []),
+    ...(before > 0 ? [{ left: before, top }] : []),
+  ];
+  const places = side === 'beside' ? [...beside, ...below] : [...below, ...beside];
+  const above = { left, top: within(box.top - height - apart, Infinity) };
+  return { width, height, ...(places[0] ?? above) };
 }

@@ -62,7 +62,7 @@ Yardsticks
 Today is a line "Days back" days before today, 3 wide, labelled in each panel
 
 Dials
-"Days back" is a number from 0 to 90 in steps of 1, at 30, read as "days back"
+"Days back" is a number from 0 to 90, at 30, read as "days back"
 
 Look
 separators in ink

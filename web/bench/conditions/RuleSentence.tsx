@@ -12,10 +12,12 @@ interface RuleSentenceProps {
   chart: ChartDefinition;
   rule: ColourRuleDefinition;
   reading: Reading | null;
+  /** what it is called in the list */
+  name: string;
 }
 
 /** A colour rule as a sentence, and the figures that it catches. */
-export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
+export function RuleSentence({ chart, rule, reading, name }: RuleSentenceProps) {
   const { set, move, remove } = usePart('colourRules', rule.id);
   const besides = useOthers(rule.series);
   const place = chart.colourRules.indexOf(rule);
@@ -33,7 +35,7 @@ export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
         <SaidPhrases
           said={ruleLine}
           definition={rule}
-          name="the rule"
+          name={name}
           own={{
             condition: (label) => (
               <Speaking about={besides}>
@@ -55,13 +57,17 @@ export function RuleSentence({ chart, rule, reading }: RuleSentenceProps) {
         {caught.length > 0 ? caught.join(', ') : 'No figure is caught.'}
       </p>
       <div className="row">
-        <Act disabled={place === 0} onClick={() => move(-1)}>
+        <Act aria-label={`Earlier: ${name}`} disabled={place === 0} onClick={() => move(-1)}>
           Earlier
         </Act>
-        <Act disabled={place === chart.colourRules.length - 1} onClick={() => move(1)}>
+        <Act
+          aria-label={`Later: ${name}`}
+          disabled={place === chart.colourRules.length - 1}
+          onClick={() => move(1)}
+        >
           Later
         </Act>
-        <Remove name="the rule" onRemove={remove} />
+        <Remove name={name} onRemove={remove} />
       </div>
     </>
   );

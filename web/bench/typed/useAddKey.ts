@@ -11,8 +11,11 @@ export function useAddKey(open: () => void): void {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const within = (event.target as HTMLElement).closest('input, textarea, [role="dialog"]');
-      if (event.key !== addKey || within || event.ctrlKey || event.metaKey) return;
+      const pressed = event.target as HTMLElement;
+      const within = pressed.closest('input, textarea, [role="dialog"]');
+      // A handle in which nothing is searched for yet is not written in.
+      const isHandle = pressed.closest('.say-more') && !(pressed as HTMLInputElement).value;
+      if (event.key !== addKey || (within && !isHandle) || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
       latest.current();
     };
