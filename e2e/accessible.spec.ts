@@ -2,21 +2,32 @@ import type { Page } from '@playwright/test';
 import axe from 'axe-core';
 import { expect, test } from './fixtures';
 
-/** What a checker finds of WCAG 2.2 AA that shuts people out, in a line each. */
+/** What a checker finds against WCAG 2.2 AA and good practice, of any grade, in a line each. */
 async function shutOut(page: Page): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
   const violations = await page.evaluate(async () => {
     const results = await (window as unknown as { axe: typeof axe }).axe.run(document, {
       runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
       // What it finds well is not told at length.
-      resultTypes: ['violations'],
+      resultTypes: ['violations', 'incomplete'],
     });
-    return results.violations;
+    return [
+      ...results.violations,
+      ...results.incomplete.map((each) => ({ ...each, id: `undecided ${each.id}` })),
+    ];
   });
   return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .filter(({ id }) => !(id in undecided))
     .flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html.slice(0, 160)}`));
 }
+
+/** What the checker cannot decide by itself, and why it holds all the same. */
+const undecided: Readonly<Record<string, string>> = {
+  'undecided color-contrast':
+    'Letters of pictures and of tables that scroll stand over others of the page: their colours are held to 4.5:1 by web/look/palette.test.ts.',
+  'undecided scrollable-region-focusable':
+    'A read-out is reached by the keyboard as soon as it scrolls, a moment after it is laid out.',
+};
 
 const goWithin = (page: Page, address: string) =>
   page.evaluate((to) => {
@@ -199,7 +210,7 @@ test('nobody is shut out of any view', async ({ quietPage: page, demoServer }) =
     await test.step(view, async () => {
       await visit(page, address);
       await ready(page);
-      expect(await shutOut(page)).toEqual([]);
+      expect.soft(await shutOut(page)).toEqual([]);
       expect(await page.getByRole('heading', { level: 1 }).count()).toBeGreaterThan(0);
     });
 });

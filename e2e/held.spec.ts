@@ -47,7 +47,7 @@ test('dates are held in all charts, by mouse and by keyboard, and a link shows t
 
   await test.step('a line and a period are highlighted from the figures, in all charts', async () => {
     await fares.getByRole('button', { name: /^Figures/ }).click();
-    const figures = page.getByRole('region', { name: /^Figures of Fares/ }).first();
+    const figures = page.getByRole('region', { name: 'Fares against budget in words and figures' });
     await figures.getByRole('button', { name: 'Highlight Fare revenue' }).click();
     const march = figures.getByRole('button', { name: 'Mar 2026: highlight it' });
     await march.click();

@@ -46,8 +46,8 @@ test('need 2: passengers by bare year, a point picked that narrows another chart
   await pressPoint(page, /^Passengers/, 3);
   const narrowed = page.getByRole('region', { name: 'Narrowed to' });
   await expect(narrowed).toContainText('2018');
-  // 160 of Osk and 52 of Fenn.
-  await expect(other).toContainText(/only.*2018.*ends at 212 in 2018/s);
+  // 140 of Osk and 52 of Fenn.
+  await expect(other).toContainText(/only.*2018.*ends at 192 in 2018/s);
   const sheet = walk.sheet(/^Passengers by year$/);
   await expect(sheet).toContainText(/Passengers in 2018 highlighted/);
   // What is picked stands in the address: a link shows it.

@@ -64,7 +64,7 @@ function Shown(props: ShownProps) {
   return createPortal(
     <section
       className="sheet sheet-figures sized-panel"
-      aria-label={title}
+      aria-label={`${reading.title} in words and figures`}
       style={{ '--text': textScale[reading.look.textSize] } as CSSProperties}
       onKeyDown={onKeyDown}
     >

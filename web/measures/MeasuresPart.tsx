@@ -37,7 +37,7 @@ export function MeasuresPart({ source }: { source: SourceDetail }) {
             { key: 'drawn', title: 'Drawn in', cell: (measure) => <DrawnIn measure={measure} /> },
             {
               key: 'acts',
-              title: '',
+              title: <span className="visually-hidden">What can be done</span>,
               cell: (measure) =>
                 source.own && (
                   <MeasureActs

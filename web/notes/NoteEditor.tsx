@@ -48,7 +48,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
   return (
     <Controls>
       <WrittenDates value={reading?.look.periods.dates ?? 'words'}>
-        <aside
+        <div
           className="note-editor"
           role="dialog"
           aria-label={draft.note ? `Note ${draft.note.number}` : 'Write a note'}
@@ -128,7 +128,7 @@ export function NoteEditor({ draft, reading, onClose }: NoteEditorProps) {
               {theirs ? 'Keep mine' : 'Save the note'}
             </Button>
           </div>
-        </aside>
+        </div>
       </WrittenDates>
     </Controls>
   );

@@ -70,7 +70,7 @@ export function SourcePage() {
         <div className="two-columns">
           <PreparationPart source={source} />
           <section>
-            <h3>Drawn in</h3>
+            <h2>Drawn in</h2>
             {source.charts.length === 0 && (
               <p className="quiet">
                 No chart yet. Draw a chart, at the top of this page, makes the first.
@@ -187,7 +187,7 @@ function PreparationPart({ source }: { source: SourceDetail }) {
   const { id, form, uploadId } = source;
   return (
     <section>
-      <h3>Preparation</h3>
+      <h2>Preparation</h2>
       {!form.steps?.length && <p className="quiet">The rows stand as they came.</p>}
       <ol className="source-steps">
         {(form.steps ?? []).map((step) => (
