@@ -71,5 +71,5 @@ function sayHighest(reading: Reading, lines: readonly ReadSeries[]): string {
     first,
   );
   const label = reading.positions[place]?.label ?? '';
-  return `${line.called} is highest at ${label}, with ${writeFigure(figure, line.format)}.`;
+  return `${line.called} is highest ${reading.axis === 'year' ? 'in' : 'at'} ${label}, with ${writeFigure(figure, line.format)}.`;
 }

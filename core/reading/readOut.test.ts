@@ -112,6 +112,12 @@ it.each<[string, ReturnType<typeof read>, string, (string | undefined)[]]>([
     '2026-03-01',
     ['Mar 2026', '90', '40 over Budget, off the mark', '', ''],
   ],
+  [
+    'what is held against a mark before what is greater',
+    read({ Fares: { '2026-03-01': 9 }, Budget: { '2026-03-01': 50 } }, {}, { good: 'atMost' }),
+    '2026-03-01',
+    ['Mar 2026', '9', '41 under Budget', '', ''],
+  ],
 ])('says at a period %s', (_what, reading, at, wanted) => {
   expect(saidAt(reading, at)).toEqual(wanted);
 });
@@ -165,6 +171,13 @@ it.each<[string, ReturnType<typeof read>]>([
   [
     'Costs was highest in May 2026, at 9.',
     read({ Fares: { '2026-05-01': 6 }, Costs: { '2026-04-01': 12, '2026-05-01': 9 } }),
+  ],
+  [
+    '2026 is highest in May, with 9.',
+    read(
+      { Fares: { '2025-05-01': 6, '2026-04-01': 1, '2026-05-01': 9 } },
+      { arrangement: { kind: 'years' } },
+    ),
   ],
   ['', read({ Fares: { '2026-05-01': null } })],
 ])('says a chart in one sentence: %s', (sentence, reading) => {

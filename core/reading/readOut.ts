@@ -25,7 +25,7 @@ export interface ReadOut {
   open: boolean;
   /** what figures are changes on, as in "on Sep 2024"; empty where no line has one */
   onBefore: string;
-  /** the lines that have a figure there, the greatest first */
+  /** the lines that have a figure there: those held against a mark first, then the greatest */
   rows: ReadOutRow[];
   /** the names of those that have none */
   missing: string[];
@@ -44,7 +44,11 @@ export function readOutAt(reading: Reading, period: number): ReadOut | null {
   const has = ({ figures }: ReadSeries) => (figures[period] ?? null) !== null;
   const rows = lines
     .filter(has)
-    .sort((a, b) => (b.figures[period] ?? 0) - (a.figures[period] ?? 0))
+    .sort(
+      (a, b) =>
+        Number(!!b.comparison) - Number(!!a.comparison) ||
+        (b.figures[period] ?? 0) - (a.figures[period] ?? 0),
+    )
     .map((line) => rowOf(reading, line, period));
   const changed = rows.some(({ change }) => change !== '');
   return {
