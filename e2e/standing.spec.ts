@@ -156,7 +156,7 @@ test('everything that figures are held against is set up through the interface',
       ['Lowest', 'rosewood'],
     ] as const) {
       await standouts.getByRole('button', { name: `Edit ${of} of Fares` }).click();
-      await sayMore(page, 'the standout', 'in teal');
+      await sayMore(page, `${of} of Fares`, 'in teal');
       await choose(page, 'Colour', colour);
       await closePhrase(page);
       await standouts.getByRole('button', { name: `Close ${of} of Fares` }).click();

@@ -39,7 +39,7 @@ export {
   type Part,
 } from './parts';
 export { plainChart, plainSeries } from './plainChart';
-export { plainReplay, type ReplayDefinition } from './replay';
+export { plainReplay, type ReplayDefinition, replaySeconds } from './replay';
 export { strokeOfRole, takesPalette } from './roleStrokes';
 export { type Role, roles, roleWords } from './roles';
 export { chartSchema, parseChart } from './schema';

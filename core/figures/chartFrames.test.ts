@@ -163,6 +163,25 @@ it('lets out of a series that is not drawn no more than is held against it', () 
   expect(sent({ colourRules: [over] })).toEqual(['a', 'f']);
 });
 
+it('sends the figures of one year before those shown, of a series that is drawn', () => {
+  const periods = ['2024-12-01', '2025-01-01', '2025-02-01', '2026-01-01'].map(day);
+  const whole = testFrame({ periods, values: [[1, 2, 3, 4]] });
+  const shown = span('2026-01-01', null);
+  const earlier = (series: SeriesDefinition, of = shown) => seriesFrame(of, series, whole).earlier;
+  // December lies more than a year before the first month that is shown.
+  expect(earlier(counted)).toEqual({ periods: periods.slice(1, 3), values: [[2, 3]] });
+  expect(earlier(counted, span(null, null))).toBeUndefined();
+  expect(earlier(testSeries('a', { derived: { kind: 'index' } }))).toBeUndefined();
+  expect(earlier(counted, testChart({ ...shown, axis: { kind: 'recorded' } }))).toBeUndefined();
+  const against = testSeries('b', { mark: { against: 'a', good: 'atLeast' } });
+  const { frames } = chartFrames(
+    { ...shown, series: [testSeries('a', { hidden: true }), against] },
+    { a: whole, b: whole },
+    20_700,
+  );
+  expect([frames.a?.earlier, frames.b?.earlier?.values]).toEqual([undefined, [[2, 3]]]);
+});
+
 it('leaves out what is beyond the range of figures, and says so', () => {
   const chart = testChart({ series: [testSeries('a'), formula('a * 1e308 * 1e308 * 2')] });
   const { frames, problems } = chartFrames(chart, { a: figuresOf(1, 2, 3, null) }, 20_700);

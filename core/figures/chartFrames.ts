@@ -100,7 +100,10 @@ function shown(
       today: known.today,
       words: drawn.map(({ key }) => key),
     }),
-    earlier: earlierFigures(chart, series, whole, { kept, words: drawn.map(({ key }) => key) }),
+    // What is not drawn is read nowhere.
+    earlier: series.hidden
+      ? undefined
+      : earlierFigures(chart, series, whole, { kept, words: drawn.map(({ key }) => key) }),
   };
   const { derived } = series;
   if (!derived || !derivedKind(derived).ofShown || whole.constant !== null) return cut;

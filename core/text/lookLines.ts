@@ -13,6 +13,7 @@ import {
   plainReplay,
   plainSheet,
   type ReplayDefinition,
+  replaySeconds,
   type SheetDefinition,
   type ValueAxisDefinition,
 } from '../chart';
@@ -112,7 +113,16 @@ export const replaySaid = Sentence.of<ReplayDefinition>()
     plainReplay.words,
     between('replayed with the words ', textAs('{count} of {all}, {value} so far')),
   )
-  .option('stands', plainReplay.stands, said(true, 'its words stand under the title'));
+  .option('stands', plainReplay.stands, said(true, 'its words stand under the title'))
+  .option(
+    'seconds',
+    undefined,
+    between(
+      'replayed in ',
+      number({ from: replaySeconds.least, to: replaySeconds.most, whole: true, first: 20 }),
+      ' seconds',
+    ) as Entry<number | undefined>,
+  );
 
 const peekLine = Sentence.of<PeekLine>()
   .option('colour', null, between('its line in ', colour))

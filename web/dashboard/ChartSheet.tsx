@@ -104,6 +104,7 @@ export const ChartSheet = memo(function ChartSheet({
     noteOnAll: noteAt && (() => noteAt({ day: null, series: null })),
     changes,
   });
+  const readOut = { pointer, ...pointed, more: all, onMore: changes?.onOpen };
   useEffect(() => void (reading && onReading(chart.id, reading)), [chart.id, reading, onReading]);
   return (
     <>
@@ -123,7 +124,9 @@ export const ChartSheet = memo(function ChartSheet({
               {...{ reading, highlight, litAt }}
               narrowed={sayNarrowed(others, follows)}
               leftOut={drawing ? sayLeftOut(drawing) : ''}
-              said={sayReplayed(reading, latestLit(highlight), chart.definition)}
+              said={
+                replay.running ? '' : sayReplayed(reading, latestLit(highlight), chart.definition)
+              }
             />
             <SheetChoices {...{ chart, reading, hands, grain, highlight, onHighlight }} />
           </div>
@@ -152,11 +155,7 @@ export const ChartSheet = memo(function ChartSheet({
         {reading && zoom.isOpen && (
           <OverviewStrip {...{ reading }} zoom={zoom.zoom} onZoom={zoom.set} />
         )}
-        <ReadOutStrip
-          reading={near}
-          {...{ pointer, ...pointed, more: all }}
-          onMore={changes?.onOpen}
-        />
+        <ReadOutStrip reading={near} {...readOut} />
         {reading && (
           <SheetFigures
             chartId={chart.id}

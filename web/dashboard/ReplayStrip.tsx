@@ -1,4 +1,4 @@
-import type { DrawnChart, ReplayDefinition } from '../../core/chart';
+import { type DrawnChart, type ReplayDefinition, replaySeconds } from '../../core/chart';
 import { lineFollowed, type Reading, replayedAt } from '../../core/reading';
 import { Act, Choice, Range, Tick } from '../hands';
 import type { Replay } from '../plot';
@@ -12,6 +12,10 @@ interface ReplayStripProps {
 }
 
 const durations = [5, 10, 20, 40];
+
+/** How long it may take: what is usual, and what its author has set. */
+const durationsWith = (own = replaySeconds.usual) =>
+  [...new Set([...durations, own])].sort((a, b) => a - b);
 
 /** Plays a chart, stops it, steps and drags it through time, and says how far it has come. */
 export function ReplayStrip({ reading, highlight, replay, definition, onClose }: ReplayStripProps) {
@@ -48,7 +52,10 @@ export function ReplayStrip({ reading, highlight, replay, definition, onClose }:
           <Choice
             label="All of it in"
             value={String(seconds)}
-            options={durations.map((each) => ({ value: String(each), label: `in ${each} s` }))}
+            options={durationsWith(definition?.seconds).map((each) => ({
+              value: String(each),
+              label: `in ${each} s`,
+            }))}
             onChange={(next) => replay.setSeconds(Number(next))}
           />
           <Tick checked={loops} onChange={replay.setLoops}>

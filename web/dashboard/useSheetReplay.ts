@@ -5,7 +5,7 @@ import { useReplay } from '../plot';
 
 /** The replay of a chart on its sheet: begun when it is asked for, where its author offers it. */
 export function useSheetReplay(reading: Reading | null, { replay: offer }: DrawnChart) {
-  const replay = useReplay((reading?.positions.length ?? 1) - 1);
+  const replay = useReplay((reading?.positions.length ?? 1) - 1, offer?.seconds);
   const [isOpen, setOpen] = useState(false);
   const offered =
     reading !== null &&

@@ -100,6 +100,13 @@ const fieldNames: Record<string, string> = {
   keep: 'Keep or leave out',
   formula: 'Formula',
   name: 'Name',
+  yearColumn: 'Column of the year',
+  partColumn: 'Column of the month or quarter',
+  dayColumn: 'Column of the day',
+  lookupKey: 'Key of the source looked up in',
+  sourceId: 'Source',
+  rest: 'The other columns',
+  take: 'What is taken',
 };
 
 function StepPhrase({ phrase, step, before, onChange }: StepPhraseProps) {

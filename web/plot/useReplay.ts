@@ -1,4 +1,5 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { replaySeconds } from '../../core/chart';
 
 /** A chart that is being drawn over time. */
 export interface Replay {
@@ -28,12 +29,14 @@ const onReduced = (listen: () => void) => {
 /**
  * Draws over time: once, and again only where that was asked for.
  * @param last the place of the last position
+ * @param offered how long its author has all of it take, in seconds
  */
-export function useReplay(last: number): Replay {
+export function useReplay(last: number, offered = replaySeconds.usual): Replay {
   const still = useSyncExternalStore(onReduced, () => reduced.matches);
   const [at, setAt] = useState(0);
   const [wanted, setPlaying] = useState(false);
-  const [seconds, setSeconds] = useState(10);
+  const [chosen, setSeconds] = useState<number | null>(null);
+  const seconds = chosen ?? offered;
   const [loops, setLoops] = useState(false);
   const playing = wanted && !still;
   useEffect(() => {
