@@ -1,5 +1,6 @@
 import './readOut.css';
 import { memo, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Day } from '../../core/calendar';
 import type { Colour } from '../../core/chart';
 import {
   coloursWorn,
@@ -17,7 +18,7 @@ import { colourAt, type Highlight, isAway, isLit, placeOf } from '../picture';
 import type { ChartAct, PointedChart } from './chartActs';
 import { PointedActs } from './PointedActs';
 import { type PointedHere, usePointedHere } from './pointedHere';
-import { type Linked, usePointedElsewhere } from './pointing';
+import type { Linked } from './pointing';
 
 interface ReadOutStripProps extends Omit<PointedChart, 'at' | 'reading'> {
   /** null: there is nothing to be read yet, and its room is kept */
@@ -90,9 +91,28 @@ function useReachedWhereItScrolls(element: RefObject<HTMLElement | null>) {
 
 const nothingMore: readonly MenuItem[] = [];
 
+/** The other read-outs follow the pointer once it has been painted where it is, in milliseconds. */
+const behind = 40;
+
 /** The place that is pointed at in another chart; undefined for none. */
 function usePlaceElsewhere(reading: Reading, linked: Linked | undefined): number | undefined {
-  const day = usePointedElsewhere(linked);
+  const [day, setDay] = useState<Day | null>(null);
+  const { pointing, chart } = linked ?? {};
+  useEffect(() => {
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    const follow = () => {
+      clearTimeout(waiting);
+      waiting = setTimeout(() => {
+        const at = pointing?.current();
+        setDay(at && at.chart !== chart ? at.day : null);
+      }, behind);
+    };
+    const leave = pointing?.subscribe(follow);
+    return () => {
+      clearTimeout(waiting);
+      leave?.();
+    };
+  }, [pointing, chart]);
   return day === null ? undefined : (placeOf(reading, day) ?? undefined);
 }
 
