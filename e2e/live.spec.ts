@@ -92,6 +92,8 @@ test('a note appears, changes and goes before whoever looks, also by another ser
     await own.getByRole('button', { name: 'Hide pennants' }).click();
     await expect(pennant).toBeHidden();
     await expect(question).toBeVisible();
+    // What somebody hid stays hidden for them.
+    await page.reload();
     await own.getByRole('button', { name: 'Show pennants' }).click();
     await pennant.click();
     await expect(page.getByLabel('What happened, and why')).toHaveValue(/by route/);

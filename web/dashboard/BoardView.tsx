@@ -17,6 +17,7 @@ import { Peek } from './Peek';
 import { useLive } from './useLive';
 import { useReaderHands } from './useReaderHands';
 import { useReaderView } from './useReaderView';
+import { useRemembered } from './useRemembered';
 import { useTextSize } from './useTextSize';
 import { ChartSheet } from './ChartSheet';
 import { NotesColumn } from './NotesColumn';
@@ -45,8 +46,8 @@ export function BoardView(props: BoardViewProps) {
   useLive(link === null ? `dashboards/${dashboard.id}` : `links/${link}`, dashboard.stamp);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
   // The list of notes and their pennants are hidden and shown each for itself.
-  const [listed, setListed] = useState(true);
-  const [flown, setFlown] = useState(true);
+  const [listed, setListed] = useRemembered(`notes listed ${dashboard.id}`, true);
+  const [flown, setFlown] = useRemembered(`pennants flown ${dashboard.id}`, true);
   const [opened, setOpened] = useState<number | null>(null);
   const onReading = useCallback(
     (chartId: number, reading: Reading) =>
