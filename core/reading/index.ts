@@ -1,7 +1,7 @@
 export { sayInOne } from './inOne';
 export { sayOutOfView } from './outOfView';
 export { linesOf } from './words';
-export { readBetween, type ReadBetween, readOutAt, type ReadOut, type ReadOutRow } from './readOut';
+export { readBetween, readOutAt, type ReadOut, type ReadOutRow } from './readOut';
 export { sayWhy } from './why';
 export { groupsOf, type LineGroup } from './groups';
 export { namesFor } from './conditions';

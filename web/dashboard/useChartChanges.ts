@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { PlacedChart } from '../../contract';
+import type { ChartDefinition } from '../../core/chart';
 import { sourcesAlike } from '../../core/figures';
 import { withoutSlots } from '../../core/labels';
 import { api, sayProblem } from '../api';
@@ -95,7 +96,7 @@ function useCopyPlaces(dashboardId: number) {
       setPlaces({
         chart,
         dashboards: dashboards.filter(({ id, role }) => id !== dashboardId && role !== 'reader'),
-        sources: sourcesAlike(stored.definition as never, sources),
+        sources: sourcesAlike(stored.definition as ChartDefinition, sources),
       });
     },
     [dashboardId, readChart, readDashboards, readSources],

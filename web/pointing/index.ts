@@ -4,7 +4,7 @@ export { LinkedDates } from './LinkedDates';
 export { ValueChips } from './ValueChips';
 export { hold, pickPoint } from './chartActs';
 export { pressKey, sayKeys } from './chartKeys';
-export { pickDates, pickedStretch, pickLine, pickPlace, type Stretch } from './narrowing';
+export { pickDates, pickedStretch, pickLine, type Stretch } from './narrowing';
 export type { NoteSpot } from './noteSpot';
 export { middleDay, type Pointed, pointedAt } from './pointed';
 export { PointedHere, useLetGo, usePointedHere } from './pointedHere';

@@ -36,7 +36,7 @@ export function pickDates(hand: NarrowingHand, reading: Reading, stretch: Stretc
 }
 
 /** Whether the others are narrowed to very these periods. */
-export function isPicked({ picked }: NarrowingHand, reading: Reading, stretch: Stretch): boolean {
+function isPicked({ picked }: NarrowingHand, reading: Reading, stretch: Stretch): boolean {
   const dates = datesOf(reading, stretch);
   return picked.some(
     (each) => each.kind === 'dates' && each.from === dates?.from && each.to === dates.to,
