@@ -7,6 +7,7 @@ import {
   colours,
   colourSchema,
   type DrawnChart,
+  type SeriesDefinition,
 } from '../core/chart';
 import { narrowingSchema } from '../core/narrowing';
 import { type SeriesFrame } from '../core/figures';
@@ -186,6 +187,15 @@ export interface ChartFrames {
 export const mostNarrowings = 2;
 
 export const narrowingsShape = list(narrowingSchema, mostNarrowings).required();
+
+/** Charts in which something is worked out, with all their series. */
+export const workedOutShape = array(
+  object({
+    title: string().defined(),
+    series: mixed<SeriesDefinition[]>().required(),
+  }),
+).required();
+export type WorkedOutCharts = InferType<typeof workedOutShape>;
 
 export const createdShape = object({ id: number().required() });
 export const revisedShape = object({ revision: number().required() });

@@ -74,6 +74,7 @@ export {
   type PeekDefinition,
   plainLinking,
   type LinkingDefinition,
+  peekAt,
   peekWidths,
 } from './linking';
 export { upgradeChart } from './upgrades';

@@ -49,6 +49,16 @@ export interface PeekDefinition {
   line?: PeekLine;
 }
 
+/**
+ * How a chart stands at the pointer until its author says otherwise.
+ * @param chart its id
+ */
+export const peekAt = (chart: number): PeekDefinition => ({
+  chart,
+  size: 'medium',
+  shows: 'pointed',
+});
+
 /** What a chart does together with the others of its dashboard. */
 export interface LinkingDefinition {
   /** it shows where others are pointed at, held and highlighted, and is narrowed by what is picked */

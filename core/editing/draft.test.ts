@@ -1,4 +1,5 @@
-import { type ChartDefinition, chartSchema, parseChart, plainStroke } from '../chart';
+import { type ChartDefinition, chartSchema, parseChart, peekAt, plainStroke } from '../chart';
+import { companionChart } from './companionChart';
 import { draftChart, draftRule, draftSeries, nextPlace, withChanged, withMark } from './draft';
 import { isDrawable } from './draftColumns';
 import { withoutPart } from './hanging';
@@ -220,4 +221,14 @@ it('adds a series that is none of those drawn, for what its name says', () => {
     ['Target', 'target'],
     ['Budget 2026', 'budget'],
   ]);
+});
+
+it.each([
+  ['month', 'Fares by month', 'day', 'Fares by day'],
+  ['year', 'Fares', 'month', 'Fares by month'],
+  ['day', 'Fares, by day', 'day', 'Fares by day'],
+] as const)('shows a chart by %s from near: %s by %s', (grain, title, near, named) => {
+  const linking = { linked: true, narrows: true, peek: peekAt(9) };
+  const companion = companionChart({ ...drafted, grain, title, linking });
+  expect(companion).toEqual({ ...drafted, grain: near, title: named, standouts: [] });
 });

@@ -17,3 +17,6 @@ export { withOwnNames, withRenamed } from './renaming';
 export { withFilterTurned } from './turning';
 export { withBudget } from './withBudget';
 export { splitAlong } from './splitAlong';
+export { type NamedRows, namingColumns, seriesOfAll, seriesOfRow, withRow } from './rowSeries';
+export { workedOutElsewhere, withWorkedOut } from './workedOut';
+export { companionChart } from './companionChart';

@@ -49,8 +49,17 @@ export type Choice =
   | { as: 'column' | 'columns'; of?: 'lookup' }
   | { as: 'one'; of: readonly { value: string | number | boolean | null; label: string }[] };
 
-/** A piece of a step's sentence: plain words, or a setting with what it may be set to. */
-export type Phrase = string | { field: string; text: string; choose: Choice };
+/** A setting of a step, with what it may be set to. */
+export interface StepField {
+  field: string;
+  choose: Choice;
+}
+
+/**
+ * A piece of a step's sentence: plain words, or a setting. Another setting may stand in its place: the one
+ * that is set empties the other.
+ */
+export type Phrase = string | (StepField & { text: string; instead?: StepField });
 
 /** What every step has beside its own settings. */
 export interface StepBase {

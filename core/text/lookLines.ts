@@ -132,7 +132,8 @@ const peekLine = Sentence.of<PeekLine>()
   .option('at', 'over', said('within' as const, 'its label within the picture'))
   .option('dates', null, between('its date written ', dateStyle));
 
-const peek = Sentence.of<PeekDefinition>()
+/** What stands at the pointer. */
+export const peekSaid = Sentence.of<PeekDefinition>()
   .slot('chart', storedName('chart'))
   .words(' at the pointer')
   .option('size', 'medium', choice({ small: 'small', large: 'large' }))
@@ -158,7 +159,7 @@ const peek = Sentence.of<PeekDefinition>()
 export const linkingSaid = Sentence.of<LinkingDefinition>()
   .option('linked', plainLinking.linked, said(false, 'apart from the other charts'))
   .option('narrows', plainLinking.narrows, said(true, 'what is picked in it narrows the others'))
-  .option('peek', undefined, between('shows ', peek));
+  .option('peek', undefined, between('shows ', peekSaid));
 
 const separators = Sentence.of<SheetDefinition['separators']>()
   .option('shown', true, said(false, 'without separators'))

@@ -10,6 +10,7 @@ import { realDays } from '../notes';
 import { countOf, onlyRow, requireRoom } from '../quotas';
 import { noteSources, requireSources, sourcesOf } from '../sources';
 import { copyChart } from './copyChart';
+import { workedOutBy } from './workedOutBy';
 import { readInChart, writeChart } from './writtenChart';
 
 const { charts, dashboards } = tables;
@@ -72,6 +73,12 @@ export function chartRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
     response.json(await writeChart(database, chart));
+  });
+
+  router.get('/charts/:id/worked-out', async (request, response) => {
+    const person = await requirePerson(database, request);
+    const chart = await requireChart(database, person, readId(request), 'editor');
+    response.json(await workedOutBy(database, person, chart));
   });
 
   router.get('/charts/:id', async (request, response) => {

@@ -8,6 +8,7 @@ import type {
   GridPlace,
   ProblemBody,
   RowsBehind,
+  WorkedOutCharts,
   WrittenChart,
 } from '../../contract';
 import { type BoardStyle, type ChartDefinition } from '../../core/chart';
@@ -127,6 +128,11 @@ export const api = createApi({
     writtenChart: build.query<WrittenChart, number>({
       query: (id) => `charts/${id}/written`,
       keepUnusedDataFor: 0,
+    }),
+    workedOut: build.query<WorkedOutCharts, number>({
+      query: (id) => `charts/${id}/worked-out`,
+      extraOptions: { shape: 'workedOut' },
+      providesTags: ['Dashboard'],
     }),
     readInChart: build.mutation<{ id: number }, { dashboardId: number; written: WrittenChart }>({
       query: ({ dashboardId, written }) =>

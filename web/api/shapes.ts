@@ -11,6 +11,7 @@ import {
   sharingShape,
   sourceDetailShape,
   wordsShape,
+  workedOutShape,
 } from '../../contract';
 
 /** What the server's answers must look like, by the name that the questions give. */
@@ -27,4 +28,5 @@ export const shapes = {
   sharing: sharingShape,
   source: sourceDetailShape,
   words: wordsShape,
+  workedOut: workedOutShape,
 };

@@ -6,7 +6,7 @@ import type { Reading } from '../../core/reading';
 import { Act, Empty } from '../controls';
 import { Chart, useDrawing, type YardstickGrip } from '../plot';
 import { type Highlight } from '../picture';
-import { type NoteSpot, PointedHere, ReadOutStrip, useLetGo } from '../pointing';
+import { type NoteSpot, PointedHere, type Pointing, ReadOutStrip, useLetGo } from '../pointing';
 import { type FigureAsked, figureAsked, RowsBehindPanel } from '../figures';
 import { BenchFigures } from './BenchFigures';
 import type { PreviewSize } from './previewSizes';
@@ -15,6 +15,8 @@ import type { PreviewSize } from './previewSizes';
 const roomAtLeft = 76;
 
 interface BenchChartProps {
+  /** is told which day is pointed at */
+  pointing: Pointing;
   chartId: number;
   chart: DrawnChart;
   /** sets yardsticks by the staff and the tape */
@@ -33,6 +35,7 @@ interface BenchChartProps {
 
 /** The chart on the bench, and right under its tape the figures. */
 export function BenchChart({
+  pointing,
   chartId,
   chart,
   sizes,
@@ -56,6 +59,7 @@ export function BenchChart({
   const [pointed, setPointed] = useState<number | null>(null);
   const [pointer] = useState(() => new PointedHere());
   const letGo = useLetGo(pointer);
+  const tells = useMemo(() => ({ pointing, chart: chartId }), [pointing, chartId]);
   const [asked, setAsked] = useState<FigureAsked | null>(null);
   const onAsk = (line: string, place: number) =>
     reading && setAsked(figureAsked(reading, line, place));
@@ -98,7 +102,7 @@ export function BenchChart({
         )}
         {reading && reading.positions.length > 0 && (
           <Chart
-            {...{ reading, drawing, pointer, onOpenNote, onScale, grips }}
+            {...{ reading, drawing, pointer, tells, onOpenNote, onScale, grips }}
             {...acts}
             onPoint={setPointed}
             pointedAt={pointed}

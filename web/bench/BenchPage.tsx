@@ -13,7 +13,8 @@ import { Button, Controls, WrittenDates } from '../controls';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { TopBar } from '../people';
 import { noHighlight, type Highlight, latestLit } from '../picture';
-import { type NoteSpot } from '../pointing';
+import { type NoteSpot, Pointing } from '../pointing';
+import { Peek } from '../peek';
 import { useLastReading, usePreparedReadings, useReadingOf } from '../reading';
 import { benchActions } from './benchSlice';
 import { useYardstickGrips } from './useYardstickGrips';
@@ -72,6 +73,7 @@ function OpenBench() {
 }
 
 const noNotes: readonly Note[] = [];
+const noDials = {};
 
 function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number }) {
   const bench = useBenchState();
@@ -95,6 +97,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
   );
   const around = useNamesAround(others);
   const [draft, setDraft] = useState<NoteDraft | null>(null);
+  const [pointing] = useState(() => new Pointing());
   const [notesShown, setNotesShown] = useState(true);
   const dispatch = useDispatch();
   // The same function throughout: the figures are laid out anew only when they change.
@@ -145,6 +148,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
             )}
             <div className="sheet bench-sheet">
               <BenchChart
+                pointing={pointing}
                 chartId={chartId}
                 chart={drawn}
                 {...{ onScale, grips }}
@@ -157,6 +161,7 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
                 onOpenNote={(note) => setDraft(changedNote(note))}
               />
               <StandList
+                dashboard={dashboard}
                 chart={definition}
                 reading={told}
                 notes={notes}
@@ -171,6 +176,17 @@ function Bench({ dashboardId, chartId }: { dashboardId: number; chartId: number 
           </AboutChart>
         </WrittenDates>
       </main>
+      {dashboard && reading && (
+        <Peek
+          charts={dashboard.charts}
+          own={definition.linking?.peek}
+          link={null}
+          style={dashboard.style}
+          dials={noDials}
+          pointing={pointing}
+          readings={{ [chartId]: reading }}
+        />
+      )}
       <Suspense fallback={null}>
         {draft && (
           <NoteEditor draft={draft} reading={reading ?? undefined} onClose={() => setDraft(null)} />

@@ -1,24 +1,20 @@
-import { rowsOf } from '../../core/origins';
+import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import {
-  type ChartDefinition,
-  plainStroke,
-  roleWords,
-  type SeriesDefinition,
-} from '../../core/chart';
-import { draftSeries, freshId, nextPlace } from '../../core/editing';
+import { type ChartDefinition, roleWords, type SeriesDefinition } from '../../core/chart';
+import type { NamedRows } from '../../core/editing';
 import { derivedKind } from '../../core/derived';
 import { writeFigure } from '../../core/labels';
 import { coloursWorn, linesOf, type Reading, type ReadSeries } from '../../core/reading';
-import { api } from '../api';
 import { StrokeSample } from '../look';
 import { isLit, withLit } from '../picture';
 import { AddTo } from './AddTo';
 import { benchActions } from './benchSlice';
 import { FoldedLines } from './FoldedLines';
 import { ListRow, ListSection } from './ListRow';
+import { RowTicks } from './RowTicks';
 import { SeriesSentence } from './SeriesSentence';
-import { useBenchState, useChange } from './useBench';
+import { useBenchState } from './useBench';
+import { useSeriesOffers } from './useSeriesOffers';
 
 /** The series of a chart; the lines of a split are listed one by one, or folded where they are many. */
 export function SeriesRows({
@@ -28,46 +24,10 @@ export function SeriesRows({
   chart: ChartDefinition;
   reading: Reading | null;
 }) {
-  const change = useChange();
   const { highlight } = useBenchState();
   const dispatch = useDispatch();
-  const { data: sources } = api.useSourcesQuery();
-  const ids = chart.series.map(({ id }) => id);
-  const put = (series: SeriesDefinition) =>
-    change((before) => ({
-      ...before,
-      // Its place in the palette is its own from now on, whatever is added or removed later.
-      series: [
-        ...before.series,
-        { ...series, stroke: { ...series.stroke, place: nextPlace(before) } },
-      ],
-    }));
-  const add = (sourceId: number) => {
-    const source = sources?.find(({ id }) => id === sourceId);
-    if (!source) return;
-    const drawn = chart.series.flatMap(({ figures }) => {
-      const rows = rowsOf(figures);
-      return rows?.sourceId === sourceId ? (rows.column ?? []) : [];
-    });
-    put(draftSeries(source, freshId('series', ids), 'other', drawn));
-  };
-  const work = () => {
-    const [first] = chart.series;
-    if (!first) return;
-    put({
-      ...first,
-      id: freshId('formula', ids),
-      name: 'Formula',
-      role: 'other',
-      figures: { kind: 'formula', text: '' },
-      derived: null,
-      split: null,
-      mark: null,
-      handover: null,
-      hidden: false,
-      stroke: plainStroke,
-    });
-  };
+  const [ticked, setTicked] = useState<NamedRows | null>(null);
+  const offers = useSeriesOffers(chart, setTicked, reading !== null);
   const toggle = (id: string, more: boolean) =>
     dispatch(benchActions.highlighted(withLit(highlight, id, more)));
   const drawn = reading ? linesOf(reading) : [];
@@ -121,20 +81,14 @@ export function SeriesRows({
     <ListSection
       title="Series"
       empty="No series yet: add one from a source."
-      add={
-        <AddTo
-          list="Series"
-          offers={() => [
-            ...(sources ?? []).map(({ id, name }) => ({
-              label: `from ${name}`,
-              take: () => add(id),
-            })),
-            { label: 'worked out from others', take: work },
-          ]}
-        />
-      }
+      add={<AddTo list="Series" offers={offers} />}
     >
-      {rows}
+      {ticked
+        ? [
+            ...rows,
+            <RowTicks key="ticks" {...{ chart }} named={ticked} onClose={() => setTicked(null)} />,
+          ]
+        : rows}
     </ListSection>
   );
 }

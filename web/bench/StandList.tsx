@@ -1,4 +1,4 @@
-import type { Note } from '../../contract';
+import type { Dashboard, Note } from '../../contract';
 import type { ChartDefinition } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import { NotesList } from '../notes';
@@ -11,6 +11,8 @@ import { YardstickRows } from './YardstickRows';
 import { Act } from '../controls';
 
 interface StandListProps {
+  /** what it stands on; missing until it is known */
+  dashboard: Dashboard | undefined;
   chart: ChartDefinition;
   reading: Reading | null;
   notes: readonly Note[];
@@ -22,6 +24,7 @@ interface StandListProps {
 
 /** Everything that stands on the chart, in one list that is also its legend. */
 export function StandList({
+  dashboard,
   chart,
   reading,
   notes,
@@ -37,7 +40,7 @@ export function StandList({
       <RuleRows chart={chart} reading={reading} />
       <StandoutRows chart={chart} reading={reading} />
       <DialRows chart={chart} />
-      <LookRows {...{ chart, reading }} />
+      <LookRows {...{ chart, reading, dashboard }} />
       <section className="list-section" aria-label="Notes">
         <header>
           <h3>Notes</h3>

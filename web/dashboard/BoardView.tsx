@@ -7,13 +7,13 @@ import { Empty, sayPictured } from '../hands';
 import type { ChartChanges } from './useChartChanges';
 import { changedNote, newNote, type NoteDraft, NoteEditor } from '../notes';
 import { type NoteSpot, Pointing } from '../pointing';
+import { Peek } from '../peek';
 import { Board } from './Board';
 import type { BoardProps } from './boardProps';
 import { DialStrip } from './DialStrip';
 import { HeadWords } from './HeadWords';
 import { HeldStrip } from './HeldStrip';
 import { NarrowedStrip } from './NarrowedStrip';
-import { Peek } from './Peek';
 import { useLive } from './useLive';
 import { useReaderHands } from './useReaderHands';
 import { useReaderView } from './useReaderView';
@@ -149,7 +149,7 @@ export function BoardView(props: BoardViewProps) {
           </div>
         </div>
       )}
-      <Peek charts={dashboard.charts} style={style} {...{ link, view, pointing, readings }} />
+      <Peek charts={dashboard.charts} {...{ link, style, pointing, readings }} dials={view.dials} />
       <Suspense fallback={null}>
         {draft && (
           <NoteEditor

@@ -16,6 +16,9 @@ const ShareDialog = lazy(() =>
 const StyleDialog = lazy(() =>
   import('./StyleDialog').then(({ StyleDialog: dialog }) => ({ default: dialog })),
 );
+const PeekDialog = lazy(() =>
+  import('../companions').then(({ PeekDialog: dialog }) => ({ default: dialog })),
+);
 const NewChart = lazy(() =>
   import('./NewChart').then(({ NewChart: dialog }) => ({ default: dialog })),
 );
@@ -44,10 +47,11 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
   const [sharing, setSharing] = useState(false);
   const [adding, setAdding] = useState(false);
   const [styling, setStyling] = useState(false);
+  const [peeked, setPeeked] = useState<number | null>(null);
   const { arrange, conflict, dismiss } = useArrange(dashboard);
   const waiting = dashboard.charts.filter(({ place }) => place === null);
   const rename = useRename(dashboard);
-  const changes = useChartChanges(id);
+  const changes = useChartChanges(id, setPeeked);
   return (
     <>
       <TopBar trail={[{ label: title }]}>
@@ -124,6 +128,9 @@ function OpenDashboard({ dashboard }: { dashboard: Dashboard }) {
       <Suspense fallback={null}>
         {sharing && <ShareDialog dashboardId={id} onClose={() => setSharing(false)} />}
         {styling && <StyleDialog dashboard={dashboard} onClose={() => setStyling(false)} />}
+        {peeked !== null && (
+          <PeekDialog {...{ dashboard }} chartId={peeked} onClose={() => setPeeked(null)} />
+        )}
         {adding && <NewChart dashboardId={id} onClose={() => setAdding(false)} />}
       </Suspense>
     </>

@@ -22,8 +22,14 @@ interface Places {
   sources: ReturnType<typeof sourcesAlike>;
 }
 
-/** What an editor can do with the charts of a dashboard; the same function until more is known. */
-export function useChartChanges(dashboardId: number): (chart: PlacedChart) => ChartChanges {
+/**
+ * What an editor can do with the charts of a dashboard; the same function until more is known.
+ * @param onPeek sets what stands at the pointer in a chart; it stays the same
+ */
+export function useChartChanges(
+  dashboardId: number,
+  onPeek: (chartId: number) => void,
+): (chart: PlacedChart) => ChartChanges {
   const navigate = useNavigate();
   const [remove] = api.useRemoveChartMutation();
   const [restore] = api.useRestoreChartMutation();
@@ -64,6 +70,7 @@ export function useChartChanges(dashboardId: number): (chart: PlacedChart) => Ch
             act: () => void navigate(`/dashboards/${dashboardId}/charts/${id}`),
           },
           copyTo('Copy it here', dashboardId),
+          { label: 'Set what shows at its pointer', act: () => onPeek(id) },
           { label: 'Write out as JSON', act: said(write) },
           { label: 'Remove', act: said(take) },
           // What comes later comes last: nothing moves under a hand that is about to press.
@@ -76,7 +83,7 @@ export function useChartChanges(dashboardId: number): (chart: PlacedChart) => Ch
         ],
       };
     },
-    [dashboardId, navigate, remove, restore, readWritten, copy, places, find],
+    [dashboardId, navigate, onPeek, remove, restore, readWritten, copy, places, find],
   );
 }
 

@@ -101,6 +101,7 @@ const fieldNames: Record<string, string> = {
   formula: 'Formula',
   name: 'Name',
   yearColumn: 'Column of the year',
+  year: 'Or one year for all rows',
   partColumn: 'Column of the month or quarter',
   dayColumn: 'Column of the day',
   lookupKey: 'Key of the source looked up in',
@@ -114,26 +115,42 @@ function StepPhrase({ phrase, step, before, onChange }: StepPhraseProps) {
   const values = step as unknown as Record<string, unknown>;
   const text = (name: string) =>
     typeof values[name] === 'string' ? (values[name] as string) : null;
-  const label =
-    fieldNames[phrase.field] ?? phrase.field.replace(/^./, (first) => first.toUpperCase());
+  const label = nameOf(phrase.field);
+  const around = {
+    before,
+    wordsOf: text('measure') ?? text('column'),
+    sourceId: typeof values.sourceId === 'number' ? values.sourceId : null,
+  };
   return (
     <Phrase label={label} words={phrase.text}>
       <StepSetting
         label={label}
         value={values[phrase.field]}
         choose={phrase.choose}
-        before={before}
-        wordsOf={text('measure') ?? text('column')}
-        sourceId={typeof values.sourceId === 'number' ? values.sourceId : null}
-        onChange={(value) => onChange(changedStep(step, phrase.field, value))}
+        {...around}
+        onChange={(value) => onChange(changedStep(step, phrase.field, value, phrase.instead))}
       />
+      {phrase.instead && (
+        <StepSetting
+          label={nameOf(phrase.instead.field)}
+          value={values[phrase.instead.field]}
+          choose={phrase.instead.choose}
+          {...around}
+          onChange={(value) =>
+            onChange(changedStep(step, phrase.instead?.field ?? '', value, phrase))
+          }
+        />
+      )}
     </Phrase>
   );
 }
 
+const nameOf = (field: string) =>
+  fieldNames[field] ?? field.replace(/^./, (first) => first.toUpperCase());
+
 /** A head of one row stays one row when its row is changed. */
-function changedStep(step: Step, field: string, value: unknown): Step {
+function changedStep(step: Step, field: string, value: unknown, other?: { field: string }): Step {
   if (step.kind === 'head' && field === 'from' && step.from === step.to)
     return { ...step, from: value as number, to: value as number };
-  return { ...step, [field]: value } as Step;
+  return { ...step, ...(other && { [other.field]: null }), [field]: value } as Step;
 }

@@ -45,6 +45,8 @@ interface ChartProps {
   pointedAt?: number | null;
   /** what is pointed at and held in all charts of its dashboard; missing where it stands alone */
   linked?: Linked;
+  /** who else is told which day is pointed at; missing: the charts that it is linked with */
+  tells?: Pick<Linked, 'pointing' | 'chart'>;
   /** where it is pointed at, as whatever stands beside it knows it; missing: nothing does */
   pointer?: PointedHere;
   /** tells where the figure of a line comes from; missing for those who may not know */
@@ -76,13 +78,14 @@ export function Chart(props: ChartProps) {
 
   const { point } = pointer;
   useEffect(() => onPoint?.(at?.period ?? null), [at, onPoint]);
+  const tells = props.tells ?? linked;
   useEffect(() => {
-    if (!linked) return;
-    const { pointing, chart } = linked;
-    const next = at && pointedDay(reading, drawing, at, frame.current, linked);
+    if (!tells) return;
+    const { pointing, chart } = tells;
+    const next = at && pointedDay(reading, drawing, at, frame.current, chart);
     // Where another chart is pointed at is not this one's to let go.
     if (next || pointing.current()?.chart === chart) pointing.point(next);
-  }, [at, linked, reading, drawing]);
+  }, [at, tells, reading, drawing]);
   const pointed = (event: React.PointerEvent | React.MouseEvent) => {
     const box = frame.current?.getBoundingClientRect();
     if (!box || !drawing) return null;
@@ -167,7 +170,7 @@ function pointedDay(
   drawing: Drawing | null,
   { period, series }: Pointed,
   frame: HTMLElement | null,
-  { chart }: Linked,
+  chart: number,
 ): PointedDay | null {
   const position = reading.positions[period];
   const geometry = drawing?.panels[0]?.geometry;

@@ -44,21 +44,28 @@ export const compose: StepKind<ComposeStep> = {
       partColumn: string().required().max(200),
       dayColumn: string().max(200).nullable().defined().default(null),
     }),
-  draft: (columns) => ({
-    name: freshName('Date', columns),
-    yearColumn: columns[0] ?? null,
-    year: null,
-    part: 'month' as const,
-    partColumn: columns[1] ?? '',
-    dayColumn: null,
-  }),
+  draft(columns) {
+    const part = parts.find((each) => columns.some((name) => columnNames[each].test(name)));
+    const named = part && columns.find((name) => columnNames[part].test(name));
+    return {
+      name: freshName('Date', columns),
+      yearColumn: columns.find((name) => yearName.test(name)) ?? null,
+      year: null,
+      part: part ?? 'month',
+      partColumn: named ?? columns[0] ?? '',
+      dayColumn: null,
+    };
+  },
   say: ({ name, yearColumn, year, part, partColumn, dayColumn }) => [
     'Put ',
     { field: 'name', text: `“${name}”`, choose: { as: 'text' } },
     ' together from the year ',
-    yearColumn === null
-      ? { field: 'year', text: String(year ?? 'that the file says'), choose: { as: 'number' } }
-      : { field: 'yearColumn', text: `in “${yearColumn}”`, choose: { as: 'column' } },
+    {
+      field: 'yearColumn',
+      text: yearColumn === null ? String(year ?? 'that the file says') : `in “${yearColumn}”`,
+      choose: { as: 'column' },
+      instead: { field: 'year', choose: { as: 'number' } },
+    },
     ' and the ',
     {
       field: 'part',

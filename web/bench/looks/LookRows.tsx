@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import type { Dashboard } from '../../../contract';
 import { type ChartDefinition, plainLinking, plainReplay } from '../../../core/chart';
 import { writeFigure } from '../../../core/labels';
 import type { Reading } from '../../../core/reading';
@@ -6,6 +7,7 @@ import type { Sentence } from '../../../core/sentences';
 import { axisSaid, linkingSaid, lookLines, replaySaid, secondAxisSaid } from '../../../core/text';
 import { ListRow, ListSection } from '../ListRow';
 import { StaffSample, TapeSample } from '../samples';
+import { NewCompanion } from '../../companions';
 import { SaidPhrases } from '../../sentences';
 import { useChange } from '../useBench';
 import { ReplayHint, SlotsHint } from './SlotsHint';
@@ -13,6 +15,8 @@ import { ReplayHint, SlotsHint } from './SlotsHint';
 interface LookRowsProps {
   chart: ChartDefinition;
   reading: Reading | null;
+  /** what it stands on; missing until it is known */
+  dashboard: Dashboard | undefined;
 }
 
 const firstAxisSaid = axisSaid('the value axis');
@@ -21,7 +25,7 @@ const firstAxisSaid = axisSaid('the value axis');
 const elsewhere = /^(axes\.(first|second)|replay|linking|emphasis)/;
 
 /** The scales of a chart and the names on it: how they are written, and which parts are shown. */
-export function LookRows({ chart, reading }: LookRowsProps) {
+export function LookRows({ chart, reading, dashboard }: LookRowsProps) {
   const change = useChange();
   const hasSecond = chart.series.some(({ valueAxis: axis }) => axis === 'second');
   const set = (more: Partial<ChartDefinition>) => change((before) => ({ ...before, ...more }));
@@ -75,7 +79,19 @@ export function LookRows({ chart, reading }: LookRowsProps) {
         said={linkingSaid}
         definition={chart.linking ?? plainLinking}
         onChange={(linking) => set({ linking })}
-      />
+      >
+        {dashboard && !chart.linking?.peek && (
+          <NewCompanion
+            {...{ dashboard, chart }}
+            onMade={(peek) =>
+              change((before) => ({
+                ...before,
+                linking: { ...(before.linking ?? plainLinking), peek },
+              }))
+            }
+          />
+        )}
+      </LookRow>
     </ListSection>
   );
 }

@@ -1,3 +1,4 @@
+import './peek.css';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
@@ -8,8 +9,7 @@ import { withoutSlots } from '../../core/labels';
 import { Chart, useDrawing } from '../plot';
 import { type Linked, type PointedDay, type Pointing } from '../pointing';
 import { noHighlight } from '../picture';
-import { useChartReading } from '../reading';
-import type { ReaderView } from './readerView';
+import { type TurnedDials, useChartReading } from '../reading';
 
 /** How long a reader stays at a spot before its companion comes, in milliseconds. */
 const pause = 350;
@@ -30,20 +30,24 @@ function sizeOf({ size, width }: PeekDefinition) {
 }
 
 interface PeekProps {
+  /** the charts of the dashboard */
   charts: readonly PlacedChart[];
+  /** what stands at the pointer in the chart of this page; missing: as each of the charts has it */
+  own?: PeekDefinition;
   link: string | null;
   style: BoardStyle;
-  view: ReaderView;
+  /** as the reader has turned them */
+  dials: TurnedDials;
   pointing: Pointing;
   /** the readings of the charts, by chart */
   readings: Readonly<Record<number, Reading>>;
 }
 
 /** The companion of the chart that is pointed at: another chart, for what is pointed at. */
-export function Peek({ charts, pointing, readings, ...shared }: PeekProps) {
+export function Peek({ charts, own, pointing, readings, ...shared }: PeekProps) {
   const at = useRested(pointing);
   const host = charts.find(({ id }) => id === at?.chart);
-  const peek = host?.definition.linking?.peek;
+  const peek = own ?? host?.definition.linking?.peek;
   const companion = charts.find(({ id }) => id === peek?.chart);
   if (!at || !peek || !companion || companion.id === at.chart) return null;
   const reading = readings[at.chart];
@@ -92,18 +96,15 @@ function narrowingsAt(at: PointedDay, reading: Reading | undefined): Narrowing[]
   ];
 }
 
-interface CompanionProps extends Pick<PeekProps, 'link' | 'style' | 'view' | 'pointing'> {
+interface CompanionProps extends Pick<PeekProps, 'link' | 'style' | 'dials' | 'pointing'> {
   at: PointedDay;
   peek: PeekDefinition;
   chart: PlacedChart;
   narrowings: readonly Narrowing[];
 }
 
-function Companion({ at, peek, chart, link, style, view, pointing, narrowings }: CompanionProps) {
-  const { reading, follows } = useChartReading(chart, link, style, {
-    dials: view.dials,
-    narrowings,
-  });
+function Companion({ at, peek, chart, link, style, dials, pointing, narrowings }: CompanionProps) {
+  const { reading, follows } = useChartReading(chart, link, style, { dials, narrowings });
   const room = useRef<HTMLDivElement>(null);
   const drawing = useDrawing(room, reading, { highlight: noHighlight, notes: noNotes });
   const linked = useMemo(

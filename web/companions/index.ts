@@ -1,0 +1,2 @@
+export { NewCompanion } from './NewCompanion';
+export { PeekDialog } from './PeekDialog';

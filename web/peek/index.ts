@@ -1,0 +1,1 @@
+export { Peek } from './Peek';
