@@ -231,4 +231,6 @@ it.each([
   const linking = { linked: true, narrows: true, peek: peekAt(9) };
   const companion = companionChart({ ...drafted, grain, title, linking });
   expect(companion).toEqual({ ...drafted, grain: near, title: named, standouts: [] });
+  const along = companionChart({ ...held, grain, title });
+  expect(along.series).toMatchObject([{ id: 'series', mark: null }]);
 });

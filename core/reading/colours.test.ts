@@ -39,6 +39,20 @@ it('lets a line keep its own colour at its name while a part of it is drawn so',
   expect(none?.worn).toEqual([none?.own]);
 });
 
+it('tells the colour of a line that is judged, and of which nothing can be', () => {
+  const fares = testSeries('Fares', { mark: { against: 'Budget', good: 'atLeast' } });
+  const chart = testChart({
+    series: [fares, testSeries('Budget')],
+    colourRules: [draftRule('off', 'Fares', { kind: 'mark', is: 'off' }, 'brick')],
+  });
+  const frame = testFrame({ periods, values: [[10, 20, 30, 40]], completeTo: today - 1 });
+  const none = testFrame({ periods, values: [[null, null, null, null]], completeTo: today - 1 });
+  const { frames } = chartFrames(chart, { Fares: frame, Budget: none }, today);
+  const reading = readChart(drawnChart(chart), frames, { today });
+  const [line] = reading.panels.flatMap(({ series }) => series);
+  expect(line && coloursWorn(line, reading)).toEqual(['ink']);
+});
+
 /** How the lines of a split are drawn by one rule over 25: the strokes of each, what it caught, its warning. */
 function drawnBy(more: Partial<ColourRuleDefinition>) {
   const split = { column: 'Route', order: [], coloured: [], colourBy: null, top: null };

@@ -108,7 +108,9 @@ export function coloursWorn(
   reading: Pick<Reading, 'rules'>,
 ): Colour[] {
   const given = coloursCaught(reading, seriesId).filter((colour) => colour !== stroke.colour);
-  const own = given.length === 0 || pieces.some(({ colour }) => colour === stroke.colour);
+  // Of a line that is judged, what cannot be is drawn apart from the colours that judge.
+  if (given.length === 0) return [pieces[0]?.colour ?? stroke.colour];
+  const own = pieces.some(({ colour }) => colour === stroke.colour);
   return own ? [stroke.colour, ...given] : given;
 }
 

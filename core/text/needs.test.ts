@@ -75,6 +75,10 @@ it('draws the mean of the finished months as a line that says itself as money', 
   expect(mean).toMatchObject({ value: 214, levels: [214], label: 'Mean of fares £214.0' });
   expect(mean?.bands).toEqual([{ from: -Infinity, to: 214, shade: 0 }]);
   expect(mean?.look).toMatchObject({ colour: 'plum', width: 0.75, front: false });
+  // What is beneath it shaded alone, named all the same.
+  const shaded = needs.mean.replace('shaded beneath', 'only shading beneath');
+  const alone = yardstick(readWritten(shaded, all, '2026-10-20').reading, 'Mean of fares');
+  expect(alone).toMatchObject({ levels: [], bands: mean?.bands, label: mean?.label });
   const rows = `${sources.board.rows}\n2026-11-01,Osk,346,0,0,0`;
   const later = readWritten(needs.mean, delivered(sources.board, rows), '2026-12-05').reading;
   // Ten months of 217 on average, and one of 346.

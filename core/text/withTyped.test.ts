@@ -29,6 +29,16 @@ function typed(line: string, onto: ChartDefinition = chart): Typed {
   return read.value;
 }
 
+it('says anew what the today line is, where there is one alone', () => {
+  const once = withTyped(chart, typed('Today is a line at today'));
+  expect(once.yardsticks.slice(1)).toMatchObject([{ kind: 'today', offsetDays: 0 }]);
+  const anew = withTyped(once, typed('Today is a line 3 days before today', once));
+  expect(anew.yardsticks.slice(1)).toEqual([{ ...once.yardsticks[1], offsetDays: -3 }]);
+  const two = withTyped(anew, typed('a line at today', anew));
+  const three = withTyped(two, typed('Today is a line at today', two));
+  expect([two.yardsticks.length, three.yardsticks.length]).toEqual([3, 4]);
+});
+
 it.each<[string, (next: ChartDefinition) => unknown, unknown]>([
   [
     'a line at the mean of Fares',

@@ -45,6 +45,16 @@ const withYardstick: Change<'yardstick'> = (chart, value) => ({
   yardsticks: put(chart.yardsticks, value, value.kind),
 });
 
+/** A line that says what "Today" is changes the today line, where there is one alone. */
+const withNamed: Change<'yardstick'> = (chart, value) => {
+  const [today, ...more] = chart.yardsticks.filter((each) => !hasName(each));
+  if (hasName(value) || !today || more.length > 0) return withYardstick(chart, value);
+  const yardsticks = chart.yardsticks.map((each) =>
+    each === today ? { ...value, id: today.id } : each,
+  );
+  return { ...chart, yardsticks };
+};
+
 const withSeries: Change<'series'> = (chart, value) => {
   const same = chart.series.find(({ name }) => isSameName(name, value.name));
   const before = same ? chart.series.slice(0, chart.series.indexOf(same)) : chart.series;
@@ -74,7 +84,7 @@ function withPoints(series: SeriesDefinition, said: Partial<SeriesDefinition>): 
 }
 
 const changes: { [Of in keyof Sayable]: Change<Of> } = {
-  yardstick: withYardstick,
+  yardstick: withNamed,
   yardstickAlone: (chart, value) =>
     withYardstick(chart, hasName(value) ? named(chart, value) : value),
   series: withSeries,

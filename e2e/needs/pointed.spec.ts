@@ -64,21 +64,39 @@ test('need 3: a sheet with months across, fuel at a share of it, what is left an
   quietPage: page,
   emptyServer: { origin },
 }) => {
+  const across = `Item,${months(2025, 12)
+    .map((month) => month.slice(0, 7))
+    .join()}`;
+  const of = (name: string, first: number, more: number) =>
+    [name, ...Array.from({ length: 12 }, (_, at) => first + at * more)].join();
   const walk = await Walker.before(page, origin, 'three', [
-    ['Fares', ['Month,Fares', ...months(2025, 12).map((month, at) => `${month},${100 + at * 3}`)]],
+    ['Sheet', [across, of('Fares', 100, 3)]],
   ]);
   await walk.draw();
   await walk.say(
-    'Fares is now 3 wide',
-    'Fuel is a line: worked out as (60% of Fares)',
-    'Left is a line: worked out as (Fares - Fuel)',
-    'Goal is a target: 50 throughout',
+    'Value is now 3 wide',
+    'Fuel is a line: worked out as (60% of Value)',
+    'Left is a line: worked out as (Value - Fuel)',
   );
-  walk.ended('3');
   const figures = page.getByRole('table', { name: /^Figures of/ });
   // In December 133: 79.8 of it, and 53.2 left.
   await expect(figures).toContainText('79.8');
   await expect(figures).toContainText('53.2');
+  // The next delivery has the rows.
+  const [sourceId = 0] = walk.sources;
+  await walk.bringIn([across, of('Fares', 100, 4), of('Target', 120, 0)], sourceId);
+  await page.reload();
+  await walk.isRead();
+  await walk.press(page.getByRole('combobox', { name: 'Add to Series' }));
+  await walk.option('rows of Sheet, by their Item');
+  await walk.press(page.getByRole('checkbox', { name: 'Fares' }));
+  await walk.press(page.getByRole('checkbox', { name: 'Target' }));
+  walk.ended('3');
+  // In December 144 now, against 120: 86.4 and 57.6.
+  for (const figure of ['144', '120', '86.4', '57.6'])
+    await expect(figures).toContainText(figure);
+  await walk.pressed('Edit Fares');
+  await expect(walk.rows('Series').getByRole('button', { name: '3 wide' })).toBeVisible();
 });
 
 test('need 4: notes on a month without a figure and on another, kept, changed and brought back', async ({
@@ -130,23 +148,21 @@ test('need 6: another chart beside the pointer, only the pointed month, in a set
     `${month.slice(0, 8)}28,3`,
   ]);
   const walk = await Walker.before(page, origin, 'six', [['Daily', ['Day,Fares', ...days]]]);
-  const { dashboardId } = await walk.person.board(walk.sources[0] ?? 0);
-  const { body } = await walk.person.send<{ charts: { id: number }[] }>(
-    'GET',
-    `/dashboards/${dashboardId}`,
-  );
-  await page.goto(`${origin}/dashboards/${dashboardId}/charts/${body.charts[0]?.id}`);
-  await walk.isRead();
-  // The companion by day, its points by their sign.
-  await walk.say('by day', 'where Fares is under 0, draw its points in brick');
-  await walk.place();
-  await page.goto(`${origin}/sources/${walk.sources[0]}`);
-  await walk.pressed('Draw a chart');
-  await walk.item('on Board');
-  await walk.isRead();
+  await walk.draw();
+  // The companion is made in the same breath, by day, its points by their sign.
+  await walk.say('where Fares is under 0, draw its points in brick');
+  await walk.pressed('Edit With the dashboard’s other charts');
+  await walk.pressed('Draw a new chart for the pointer');
+  const beside = page.getByRole('complementary', { name: /^Beside it/ });
+  await expect(walk.rows('Scales and names')).toContainText('shows Fares by day at the pointer');
   await walk.say(
     'shows "Fares by day" at the pointer, 333 pixels wide, beside it, its line in plum',
   );
+  // It is seen on the bench.
+  await page.keyboard.press('Escape');
+  await page.getByRole('group', { name: /line chart/ }).focus();
+  await page.keyboard.press('Home');
+  await expect(beside).toContainText('only Jan 2025');
   await walk.place();
   walk.ended('6');
   await walk
@@ -155,7 +171,6 @@ test('need 6: another chart beside the pointer, only the pointed month, in a set
     .focus();
   await page.keyboard.press('Home');
   await page.keyboard.press('ArrowRight');
-  const beside = page.getByRole('complementary', { name: /^Beside it/ });
   await expect(beside).toContainText('only Feb 2025');
   expect((await beside.boundingBox())?.width).toBe(333);
   const phone = await walk.onPhone(browser);

@@ -16,12 +16,17 @@ test('need 8: fares with their mean, shaded, and the same for next year', async 
     ['Fares 2025', board(2025, 2)],
   ]);
   await walk.draw();
-  await walk.say('a line at the mean of Fares, in plum, 0.75 wide');
+  await walk.say('a line at the mean of Fares, in plum');
   // 1341 / 12, to four digits.
   await expect(walk.rows('Yardsticks')).toContainText('£111.8');
   await walk.pressed('Edit Mean');
   await walk.press(page.getByRole('combobox', { name: 'Say more: Mean' }));
-  await walk.option('shaded beneath');
+  await walk.option('only shading beneath');
+  // Thin, half as wide as the line of the fares; once it is shaded alone there is none.
+  const lines = page.locator('.chart-plot .shapelayer path[style*="stroke-width: 1.2px"]');
+  await expect(lines).toHaveCount(0);
+  await walk.press(page.getByRole('radio', { name: 'shaded beneath', exact: true }));
+  await expect(lines).toHaveCount(1);
   await walk.place();
   const first = walk.sheet('Fares by month').first();
   await expect(first).toContainText('Mean £111.8');

@@ -116,6 +116,12 @@ export class Walker {
     }
   }
 
+  /** Brings the next delivery in, in place of what stands. */
+  async bringIn(lines: readonly string[], sourceId = this.sources[0] ?? 0) {
+    const steps = await this.person.bringIn(lines.join('\n'), { sourceId, mode: 'replace' });
+    expect(steps.at(-1)).toMatchObject({ kind: 'done' });
+  }
+
   rows = (part: string) => this.page.getByRole('region', { name: part, exact: true });
 
   /** Leads to the dashboard, on which the chart is placed. */

@@ -4,7 +4,7 @@ import type { ChartDefinition } from '../../core/chart';
 import type { Reading } from '../../core/reading';
 import type { About, Names } from '../../core/sentences';
 import { namesWith } from '../../core/text';
-import { middleLevel } from './middleLevel';
+import { middleLevel, shownDay } from './firstDrafts';
 import { Speaking } from '../sentences';
 
 interface AboutProps {
@@ -18,7 +18,7 @@ interface AboutProps {
 /** Gives the sentences within what they can name, and what their first drafts are made about. */
 export function AboutChart({ chart, reading, around, children }: AboutProps) {
   const level = middleLevel(reading);
-  const today = formatDay(reading?.today ?? 0);
+  const today = formatDay(reading ? shownDay(reading) : 0);
   const about = useMemo<About>(
     () => ({ names: { ...namesWith(chart, around), bare: true }, level, today }),
     [chart, around, level, today],

@@ -2,7 +2,7 @@ import './peek.css';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PlacedChart } from '../../contract';
 import { formatDay } from '../../core/calendar';
-import { type BoardStyle, type PeekDefinition } from '../../core/chart';
+import { type BoardStyle, type PeekDefinition, peekWidths } from '../../core/chart';
 import { type Narrowing, sayNarrowed } from '../../core/narrowing';
 import { linesOf, type Reading } from '../../core/reading';
 import { withoutSlots } from '../../core/labels';
@@ -125,7 +125,7 @@ function Companion({ at, peek, chart, link, style, dials, pointing, narrowings }
   const title = reading?.title ?? withoutSlots(chart.definition.title);
   const narrowed = sayNarrowed(narrowings, follows);
   return (
-    <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size, peek.side)}>
+    <aside className="peek" aria-label={`Beside it: ${title}`} style={placeOf(at, size, peek)}>
       <h3>{title}</h3>
       <p className="quiet small" role="status">
         {narrowed || reading?.described}
@@ -153,7 +153,7 @@ const edge = 8;
 function placeOf(
   { frame, x }: PointedDay,
   { width, height }: { width: number; height: number },
-  side: PeekDefinition['side'],
+  { side, width: isExact }: PeekDefinition,
 ) {
   // Its sheet, with the read-out beneath the picture.
   const box = (frame.closest('article') ?? frame).getBoundingClientRect();
@@ -168,6 +168,11 @@ function placeOf(
     ...(before > 0 ? [{ left: before, top }] : []),
   ];
   const places = side === 'beside' ? [...beside, ...below] : [...below, ...beside];
-  const above = { left, top: within(box.top - height - apart, Infinity) };
-  return { width, height, ...(places[0] ?? above) };
+  if (places[0]) return { width, height, ...places[0] };
+  // Where there is room for a narrower one beside it, that covers nothing.
+  const room = window.innerWidth - box.right - apart - edge;
+  const share = isExact ? 1 : room / width;
+  if (share < 1 && room >= peekWidths.least)
+    return { width: room, height: height * share, left: box.right + apart, top };
+  return { width, height, left, top: within(box.top - height - apart, Infinity) };
 }

@@ -105,8 +105,8 @@ function bandShape(
       y0,
       y1,
       fillcolor: faded(paint.shade, tint.least + tint.more * shade),
-      // What is shaded up to a line has that line alone for an edge.
-      line: yardstick.levels.length > 0 ? { width: 0 } : edgeOf(yardstick),
+      // What is shaded up to a line has that line alone for an edge, or none where it is not drawn.
+      line: from === -Infinity || to === Infinity ? { width: 0 } : edgeOf(yardstick),
       layer: paint.layer,
     },
   ];

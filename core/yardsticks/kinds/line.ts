@@ -4,10 +4,10 @@ import { type Edge, edgeEntry, edgeSchema, findEdge, sayEdge, sayEdges } from '.
 import { constantEdges, firstSeries, nothingFound, type YardstickKind } from './kind';
 import { onWhichAxis } from './onWhichAxis';
 
-export const shadings = ['none', 'beneath', 'above'] as const;
+export const shadings = ['none', 'beneath', 'above', 'onlyBeneath', 'onlyAbove'] as const;
 export type Shading = (typeof shadings)[number];
 
-/** A level line at a value, with what is beneath or above it shaded if asked. */
+/** A level line at a value, with what is beneath or above it shaded if asked, or nothing but that. */
 export interface LineDefinition {
   id: string;
   kind: 'line';
@@ -39,7 +39,16 @@ export const line: YardstickKind<LineDefinition> = {
   sentence: Sentence.of<LineDefinition>({ kind: 'line' })
     .words('a line at ')
     .slot('value', edgeEntry)
-    .option('shading', 'none', choice({ beneath: 'shaded beneath', above: 'shaded above' }))
+    .option(
+      'shading',
+      'none',
+      choice({
+        beneath: 'shaded beneath',
+        above: 'shaded above',
+        onlyBeneath: 'only shading beneath',
+        onlyAbove: 'only shading above',
+      }),
+    )
     .option('onAxis', true, said(false, 'off the value axis'))
     .option('onSecond', undefined, onWhichAxis),
   schema: () =>
@@ -64,12 +73,11 @@ export const line: YardstickKind<LineDefinition> = {
     const { value, exact } = findEdge(edge, context);
     const scope = sayEdges([edge], context);
     if (value === null) return { ...nothingFound, scope };
-    const bands = {
-      none: [],
-      beneath: [{ from: -Infinity, to: value, shade: 0 }],
-      above: [{ from: value, to: Infinity, shade: 0 }],
-    }[shading];
+    const beneath = [{ from: -Infinity, to: value, shade: 0 }];
+    const above = [{ from: value, to: Infinity, shade: 0 }];
+    const bands = { none: [], beneath, above, onlyBeneath: beneath, onlyAbove: above }[shading];
+    const levels = shading.startsWith('only') ? [] : [value];
     const edges = constantEdges(context, value, value);
-    return { ...nothingFound, value, exact, scope, edges, levels: [value], bands };
+    return { ...nothingFound, value, exact, scope, edges, levels, bands };
   },
 };

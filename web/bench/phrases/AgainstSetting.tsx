@@ -5,6 +5,7 @@ import {
   type SeriesDefinition,
 } from '../../../core/chart';
 import { splitAlong, withBudget, withMark } from '../../../core/editing';
+import { sourceOfFigures } from '../../../core/origins';
 import type { Entry } from '../../../core/sentences';
 import { goodSide, markSaid, partOfChart } from '../../../core/text';
 import { heldAs } from '../../../core/yardsticks';
@@ -147,7 +148,10 @@ function useMarks({ series, yardsticks }: ChartDefinition, { id: own }: SeriesDe
 function useBudgets(main: SeriesDefinition) {
   const change = useChange();
   const { data: sources = [] } = api.useSourcesQuery();
-  return sources.flatMap((source) =>
+  const own = sourceOfFigures(main.figures);
+  // Its own source first: what a file has beside its figures is what they are held against.
+  const ordered = [...sources].sort((a, b) => Number(b.id === own) - Number(a.id === own));
+  return ordered.flatMap((source) =>
     source.columns
       .filter(({ kind }) => kind === 'number')
       .map(({ name }) => ({

@@ -4,7 +4,7 @@ import type { ChartDefinition } from '../../../core/chart';
 import type { Reading } from '../../../core/reading';
 import type { Names } from '../../../core/sentences';
 import type { Typed } from '../../../core/text';
-import { middleLevel } from '../middleLevel';
+import { middleLevel } from '../firstDrafts';
 import { TypedLine } from './TypedLine';
 
 interface TypedPartProps {
