@@ -135,6 +135,30 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
     },
   ],
   [
+    'bench with rows that can be ticked',
+    '/dashboards/1/charts/1',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('combobox', { name: 'Add to Series' }).click();
+      await page
+        .locator('.ant-select-item-option:visible')
+        .getByText(/^rows of .* by their/)
+        .first()
+        .click();
+      await page.getByRole('checkbox').first().waitFor();
+    },
+  ],
+  [
+    'what shows at the pointer',
+    '/dashboards/3',
+    async (page) => {
+      await isDrawn(page);
+      await page.getByRole('button', { name: 'Change Passengers and their yearly change' }).click();
+      await page.getByRole('menuitem', { name: 'Set what shows at its pointer' }).click();
+      await page.getByRole('dialog').getByText('Show nothing there').waitFor();
+    },
+  ],
+  [
     'bench with yardsticks that can be moved',
     '/dashboards/3/charts/17',
     (page) => page.getByRole('slider', { name: 'Move Least' }).waitFor(),

@@ -218,3 +218,24 @@ test('a file goes on being brought in when its page is left, and the list of sou
   await told.getByRole('button', { name: 'Put the word on long.csv away' }).click();
   await expect(told).toBeHidden();
 });
+
+test('months without a year become dates by a year that is typed', async ({
+  quietPage: page,
+  emptyServer: { origin },
+}) => {
+  await makeAccount(page, origin, 'Mae');
+  await page.goto(`${origin}/sources/new`);
+  await deliver(page, 'fares.csv', Buffer.from('Month,Fares\nJan,1.5\nFeb,3\nMar,4\n'));
+  await page.getByRole('button', { name: 'Add a sentence' }).click();
+  await page.getByRole('menuitem', { name: 'Put a date together' }).click();
+  // The file names none.
+  await expect(page.getByRole('button', { name: /^Bring in/ })).toBeDisabled();
+  await page.getByRole('button', { name: 'that the file says' }).click();
+  await page.getByRole('spinbutton', { name: 'Or one year for all rows' }).fill('2025');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'The first rows of the table' })).toContainText(
+    '1 Jan 2025 to 1 Mar 2025',
+  );
+  await page.getByRole('button', { name: 'Bring in 3 rows' }).click();
+  await expect(page.getByRole('heading', { name: 'Fares' })).toBeVisible();
+});

@@ -3,7 +3,7 @@ import { formulaOf, rowsOf } from '../origins';
 import { testChart, testSeries } from '../testing';
 import { draftChart } from './draft';
 import { namingColumns, seriesOfAll, seriesOfRow, withRow } from './rowSeries';
-import { workedOutElsewhere, withWorkedOut } from './workedOut';
+import { type WorkedOut, workedOutElsewhere, withWorkedOut } from './workedOut';
 
 const source = {
   id: 7,
@@ -28,7 +28,8 @@ describe('rows of names and values', () => {
   it('gives the line that drew all of them to the first that is ticked, with its look', () => {
     const ticked = withRow(looked, named, 'Fares', true);
     expect(ticked.series).toMatchObject([{ id: 'series', name: 'Fares', stroke: { width: 5 } }]);
-    expect(rowsOf(ticked.series[0]!.figures)).toMatchObject({
+    const [fares] = ticked.series;
+    expect(fares && rowsOf(fares.figures)).toMatchObject({
       sourceId: 7,
       column: 'Value',
       filters: [{ kind: 'words', column: 'Item', words: ['Fares'], keep: true }],
@@ -70,6 +71,7 @@ describe('what was worked out in another chart', () => {
   };
   const chart = { ...testChart(), series: [testSeries('fares', { name: 'fares' })] };
   const offered = workedOutElsewhere(chart, [from, from]);
+  const [fuel, left] = offered as [WorkedOut, WorkedOut];
 
   it('is offered once, where its names can be had', () =>
     expect(offered.map(({ series, formula: text }) => [series.name, text])).toEqual([
@@ -78,7 +80,7 @@ describe('what was worked out in another chart', () => {
     ]));
 
   it('takes along what it needs, not drawn, and what the chart has as it is', () => {
-    const { series } = withWorkedOut(chart, offered[1]!);
+    const { series } = withWorkedOut(chart, left);
     expect(series.map(({ name, hidden }) => [name, hidden])).toEqual([
       ['fares', false],
       ['Fuel', true],
@@ -89,7 +91,7 @@ describe('what was worked out in another chart', () => {
       '60% of Fares',
       'Fares - Fuel',
     ]);
-    const bare = withWorkedOut({ ...chart, series: [] }, offered[0]!);
+    const bare = withWorkedOut({ ...chart, series: [] }, fuel);
     expect(bare.series.map(({ name, hidden }) => [name, hidden])).toEqual([
       ['Fares', true],
       ['Fuel', false],
@@ -97,8 +99,9 @@ describe('what was worked out in another chart', () => {
   });
 
   it('comes to an end where two name each other', () => {
-    const round = { title: '', series: [formula('a', 'A', 'B'), formula('b', 'B', 'A')] };
-    const both = withWorkedOut({ ...chart, series: [] }, { from: round, series: round.series[0]! });
+    const one = formula('a', 'A', 'B');
+    const round = { title: '', series: [one, formula('b', 'B', 'A')] };
+    const both = withWorkedOut({ ...chart, series: [] }, { from: round, series: one });
     expect(both.series.map(({ name }) => name)).toEqual(['B', 'A']);
   });
 });

@@ -1,4 +1,5 @@
 import type { Cell } from '../table';
+import { compose } from './kinds/compose';
 import { prepareRows } from './prepare';
 import { sayStep } from './sentence';
 import { stepsShape } from './schema';
@@ -169,4 +170,26 @@ it.each([
   [{ kind: 'head', from: 1, to: 9 }, /longer than three/],
 ])('refuses the step %j', (settings, sentence) => {
   expect(() => stepsShape.validateSync([step(settings)])).toThrow(sentence);
+});
+
+it.each([
+  ['Month|Fares\nJan|1\nFeb|2', 2025, 'Date|Month|Fares', '2025-01|Jan|1'],
+  ['Qtr|Year|Fares\nQ3|2024|1', null, 'Date|Qtr|Year|Fares', '2024-Q3|Q3|2024|1'],
+  ['Route|KW|Fares\nA|7|1', 2026, 'Date|Route|KW|Fares', '2026-W07|A|7|1'],
+])('puts a date together that somebody adds, of the columns that name its parts: %j', (...row) => {
+  const [text, year, head, first] = row;
+  const columns = grid(text)[0] ?? [];
+  const drafted = compose.draft(columns);
+  const steps: Step[] = [
+    { id: 'h', kind: 'head', from: 1, to: 1 } as Step,
+    { ...drafted, id: 'c', kind: 'compose', year },
+  ];
+  expect(run(text, steps).table.slice(0, 2)).toEqual([head, first]);
+  // A year can be typed where a column is asked for.
+  expect(compose.say({ ...drafted, id: 'c', kind: 'compose' })).toContainEqual(
+    expect.objectContaining({
+      field: 'yearColumn',
+      instead: { field: 'year', choose: { as: 'number' } },
+    }),
+  );
 });

@@ -6,6 +6,13 @@ export { anyLine, type Typed } from './typedLine';
 export { previewOf, withTyped } from './withTyped';
 export { type Suggested, suggestions } from './suggestions';
 export { type ChangedLine, changedLines, sayChange } from './changes';
-export { axisSaid, linkingSaid, lookLines, peekSaid, replaySaid, secondAxisSaid } from './lookLines';
+export {
+  axisSaid,
+  linkingSaid,
+  lookLines,
+  peekSaid,
+  replaySaid,
+  secondAxisSaid,
+} from './lookLines';
 export { filterLine, ruleLine, standoutLine, yardstickAlone } from './lines';
 export { goodSide, type Head, headLine, markSaid, seriesSaid } from './seriesLine';

@@ -93,8 +93,7 @@ test('need 3: a sheet with months across, fuel at a share of it, what is left an
   await walk.press(page.getByRole('checkbox', { name: 'Target' }));
   walk.ended('3');
   // In December 144 now, against 120: 86.4 and 57.6.
-  for (const figure of ['144', '120', '86.4', '57.6'])
-    await expect(figures).toContainText(figure);
+  for (const figure of ['144', '120', '86.4', '57.6']) await expect(figures).toContainText(figure);
   await walk.pressed('Edit Fares');
   await expect(walk.rows('Series').getByRole('button', { name: '3 wide' })).toBeVisible();
 });

@@ -1,11 +1,10 @@
-import { Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Chart, Dashboard } from '../../contract';
 import { type ChartDefinition, type PeekDefinition, peekAt, plainLinking } from '../../core/chart';
 import { withoutSlots } from '../../core/labels';
 import { peekSaid } from '../../core/text';
 import { api, sayProblem } from '../api';
-import { Act, Button, Controls, SelectField } from '../controls';
+import { Act, KeepDialog, SelectField } from '../controls';
 import { SaidPhrases, Speaking } from '../sentences';
 import { NewCompanion } from './NewCompanion';
 
@@ -46,36 +45,32 @@ function OpenPeek({ dashboard, chart, onClose }: OpenPeekProps) {
     onClose();
   };
   return (
-    <Controls>
-      <Modal
-        open
-        title={`At the pointer in ${title}`}
-        onCancel={onClose}
-        footer={
-          <Button primary busy={saving.isLoading} onClick={() => void keep().catch(() => {})}>
-            Keep
-          </Button>
-        }
-      >
-        {peek ? (
-          <PeekSentence {...{ peek, named }} onChange={setPeek} />
-        ) : (
-          <>
-            {named.length > 0 && (
-              <SelectField
-                label="Another chart of this dashboard"
-                value={null as number | null}
-                placeholder="Choose one"
-                options={named.map(({ id, name }) => ({ value: id, label: name }))}
-                onChange={(id) => id !== null && setPeek(peekAt(id))}
-              />
-            )}
-            <NewCompanion {...{ dashboard }} chart={definition} onMade={setPeek} />
-          </>
-        )}
-        {saving.error && <p className="problem">{sayProblem(saving.error)}</p>}
-      </Modal>
-    </Controls>
+    <KeepDialog
+      title={`At the pointer in ${title}`}
+      {...{ keep, onClose }}
+      busy={saving.isLoading}
+      problem={saving.error ? sayProblem(saving.error) : ''}
+    >
+      <p className="quiet small">
+        Whoever points at {title} sees it beside the pointer, for what is pointed at.
+      </p>
+      {peek ? (
+        <PeekSentence {...{ peek, named }} onChange={setPeek} />
+      ) : (
+        <>
+          {named.length > 0 && (
+            <SelectField
+              label="Another chart of this dashboard"
+              value={null as number | null}
+              placeholder="Choose one"
+              options={named.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(id) => id !== null && setPeek(peekAt(id))}
+            />
+          )}
+          <NewCompanion {...{ dashboard }} chart={definition} onMade={setPeek} />
+        </>
+      )}
+    </KeepDialog>
   );
 }
 

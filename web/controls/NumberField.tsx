@@ -30,8 +30,7 @@ export function OptionalNumberField(props: OptionalNumberFieldProps) {
   );
 }
 
-interface NumberFieldProps extends Omit<OptionalNumberFieldProps, 'value' | 'onChange'> {
-  value: number;
+interface NumberFieldProps extends Omit<OptionalNumberFieldProps, 'onChange'> {
   onChange: (value: number) => void;
 }
 

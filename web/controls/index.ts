@@ -6,6 +6,7 @@ export { useDateFormat, WrittenDates } from './dates';
 export { Disclosure } from './Disclosure';
 export { Empty } from './Empty';
 export { FreeColour } from './FreeColour';
+export { KeepDialog } from './KeepDialog';
 export { Menu, type MenuItem } from './Menu';
 export { NumberField } from './NumberField';
 export { NumberStyleFields, sampleFigure } from './NumberStyleFields';

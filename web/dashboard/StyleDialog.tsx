@@ -1,4 +1,4 @@
-import { Modal, Radio } from 'antd';
+import { Radio } from 'antd';
 import { useState } from 'react';
 import type { Dashboard } from '../../contract';
 import {
@@ -20,7 +20,7 @@ import {
 import { type DateStyle, dateStyles, writeDay } from '../../core/labels';
 import { parseDay } from '../../core/calendar';
 import { api, sayProblem } from '../api';
-import { Button, Controls, NumberStyleFields, SelectField } from '../controls';
+import { KeepDialog, NumberStyleFields, SelectField } from '../controls';
 import { StrokeSample } from '../look';
 
 interface StyleDialogProps {
@@ -39,69 +39,62 @@ export function StyleDialog({ dashboard, onClose }: StyleDialogProps) {
     onClose();
   };
   return (
-    <Controls>
-      <Modal
-        open
-        title="Style of this dashboard"
-        width={720}
-        onCancel={onClose}
-        footer={
-          <Button primary busy={saving.isLoading} onClick={() => void keep().catch(() => {})}>
-            Keep
-          </Button>
-        }
-      >
-        <p className="quiet small">
-          Its charts are drawn so, unless a chart has figures, dates or strokes of its own.
-        </p>
-        <div className="style-fields">
-          <section className="fields" aria-label="Text and dates">
-            <h3>Text and dates</h3>
-            <Radio.Group
-              value={style.textSize}
-              aria-label="Size of text"
-              onChange={(event) => set({ textSize: event.target.value as TextSize })}
-              options={textSizes.map((value) => ({ value, label: value }))}
-            />
-            <SelectField<DateStyle>
-              label="Dates"
-              value={style.dates}
-              onChange={(dates) => set({ dates })}
-              options={dateStyles.map((value) => ({
-                value,
-                label: writeDay(parseDay(dashboard.today) ?? 0, value),
-              }))}
-            />
-            <SelectField<PaletteName>
-              label="Palette"
-              value={style.palette}
-              onChange={(palette) => set({ palette })}
-              options={paletteNames.map((value) => ({
-                value,
-                label: (
-                  <span className="row">
-                    <StrokeSample
-                      stroke={{ colour: 'ink', dash: 'solid', width: 4 }}
-                      rules={[...palettes[value]]}
-                    />
-                    {value}
-                  </span>
-                ),
-              }))}
-            />
-          </section>
-          <section className="fields" aria-label="Figures">
-            <h3>Figures</h3>
-            <NumberStyleFields value={style.numbers} onChange={(numbers) => set({ numbers })} />
-          </section>
-          <section className="fields" aria-label="Strokes of roles">
-            <h3>Strokes of roles</h3>
-            <RoleStrokes style={style} onChange={(strokes) => set({ strokes })} />
-          </section>
-        </div>
-        {saving.error && <p className="problem">{sayProblem(saving.error)}</p>}
-      </Modal>
-    </Controls>
+    <KeepDialog
+      title="Style of this dashboard"
+      width={720}
+      {...{ keep, onClose }}
+      busy={saving.isLoading}
+      problem={saving.error ? sayProblem(saving.error) : ''}
+    >
+      <p className="quiet small">
+        Its charts are drawn so, unless a chart has figures, dates or strokes of its own.
+      </p>
+      <div className="style-fields">
+        <section className="fields" aria-label="Text and dates">
+          <h3>Text and dates</h3>
+          <Radio.Group
+            value={style.textSize}
+            aria-label="Size of text"
+            onChange={(event) => set({ textSize: event.target.value as TextSize })}
+            options={textSizes.map((value) => ({ value, label: value }))}
+          />
+          <SelectField<DateStyle>
+            label="Dates"
+            value={style.dates}
+            onChange={(dates) => set({ dates })}
+            options={dateStyles.map((value) => ({
+              value,
+              label: writeDay(parseDay(dashboard.today) ?? 0, value),
+            }))}
+          />
+          <SelectField<PaletteName>
+            label="Palette"
+            value={style.palette}
+            onChange={(palette) => set({ palette })}
+            options={paletteNames.map((value) => ({
+              value,
+              label: (
+                <span className="row">
+                  <StrokeSample
+                    stroke={{ colour: 'ink', dash: 'solid', width: 4 }}
+                    rules={[...palettes[value]]}
+                  />
+                  {value}
+                </span>
+              ),
+            }))}
+          />
+        </section>
+        <section className="fields" aria-label="Figures">
+          <h3>Figures</h3>
+          <NumberStyleFields value={style.numbers} onChange={(numbers) => set({ numbers })} />
+        </section>
+        <section className="fields" aria-label="Strokes of roles">
+          <h3>Strokes of roles</h3>
+          <RoleStrokes style={style} onChange={(strokes) => set({ strokes })} />
+        </section>
+      </div>
+    </KeepDialog>
   );
 }
 

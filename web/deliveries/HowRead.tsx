@@ -102,7 +102,10 @@ function ZoneField({ zone, onChange }: { zone: string; onChange: (zone: string) 
   );
 }
 
-const standWords: Record<string, string> = { first: 'begin', last: 'end' };
+const standWords: Record<string, string> = {
+  first: ', each on its first day',
+  last: ', each on its last day',
+};
 
 /** What the dates tell of how the source is recorded, and up to when it is complete. */
 function Recorded({ understanding: { recording, completeTo }, onChange }: PartProps) {
@@ -113,7 +116,8 @@ function Recorded({ understanding: { recording, completeTo }, onChange }: PartPr
   return (
     <>
       {' '}
-      Recorded by {standsOn ? `${by} ${standWords[standsOn]}` : by}, complete up to{' '}
+      Recorded by {by}
+      {standsOn && standWords[standsOn]}, complete up to{' '}
       <Phrase label="Complete up to" words={day === null ? upTo : writeDay(day)}>
         <DateField
           label="Nothing more is to come up to"

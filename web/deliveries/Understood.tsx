@@ -110,7 +110,8 @@ function DrawnOver({
       {!dated && (
         <p className="remark">
           No column is read as dates: charts of this table stand over its words or its figures, and
-          other tables can look something up in it. If a column holds dates, say so in its head.
+          other tables can look something up in it. If a column holds dates, say so in its head;
+          months without a year are dates once “Put a date together” is added, with the year typed.
         </p>
       )}
       {lost.length > 0 && (

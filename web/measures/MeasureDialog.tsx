@@ -1,5 +1,5 @@
 import { rowsOf } from '../../core/origins';
-import { Input, Modal } from 'antd';
+import { Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { ListedMeasure, Source } from '../../contract';
 import { isProblem, readFormula } from '../../core/formula';
@@ -8,8 +8,7 @@ import { type MeasureDefinition, measureEntry } from '../../core/measures';
 import type { About, Entry } from '../../core/sentences';
 import { draftSeries } from '../../core/editing';
 import { api, sayProblem } from '../api';
-import { Button, Controls } from '../controls';
-
+import { KeepDialog } from '../controls';
 import { SettingField, Speaking } from '../sentences';
 
 interface MeasureDialogProps {
@@ -45,50 +44,35 @@ export function MeasureDialog({ source, measure, all, onClose }: MeasureDialogPr
     return { names: known, level: 0, today: new Date().toISOString().slice(0, 10) };
   }, [source, others]);
   return (
-    <Controls>
-      <Modal
-        open
-        title={measure ? `Change ${measure.name}` : `Name a measure of ${source.name}`}
-        onCancel={onClose}
-        footer={
-          <Button
-            primary
-            disabled={name.trim() === ''}
-            busy={making.isLoading || changing.isLoading}
-            onClick={() => void keep().catch(() => {})}
-          >
-            Keep
-          </Button>
-        }
-      >
-        <div className="fields">
-          <label className="field">
-            <span>Called</span>
-            <Input
-              value={name}
-              aria-label="Called"
-              maxLength={120}
-              onChange={({ target }) => setName(target.value)}
-            />
-          </label>
-          <Speaking about={about}>
-            <SettingField
-              entry={measureEntry as Entry<unknown>}
-              label="It is"
-              value={definition}
-              onChange={(next) => setDefinition(next as MeasureDefinition)}
-            />
-          </Speaking>
-          {live && <p className="small quiet">{live}</p>}
-          {measure && <Touched measure={measure} />}
-          {error && (
-            <p className="problem" role="alert">
-              {sayProblem(error)}
-            </p>
-          )}
-        </div>
-      </Modal>
-    </Controls>
+    <KeepDialog
+      title={measure ? `Change ${measure.name}` : `Name a measure of ${source.name}`}
+      {...{ keep, onClose }}
+      busy={making.isLoading || changing.isLoading}
+      problem={error ? sayProblem(error) : ''}
+      disabled={name.trim() === ''}
+    >
+      <div className="fields">
+        <label className="field">
+          <span>Called</span>
+          <Input
+            value={name}
+            aria-label="Called"
+            maxLength={120}
+            onChange={({ target }) => setName(target.value)}
+          />
+        </label>
+        <Speaking about={about}>
+          <SettingField
+            entry={measureEntry as Entry<unknown>}
+            label="It is"
+            value={definition}
+            onChange={(next) => setDefinition(next as MeasureDefinition)}
+          />
+        </Speaking>
+        {live && <p className="small quiet">{live}</p>}
+        {measure && <Touched measure={measure} />}
+      </div>
+    </KeepDialog>
   );
 }
 

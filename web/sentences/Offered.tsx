@@ -41,6 +41,7 @@ const Handle = memo(function Handle({ label, words, placement, latest }: HandleP
       onOpenChange={(open) => setAll(open ? latest.current() : null)}
       showSearch={{ optionFilterProp: 'label' }}
       popupMatchSelectWidth={false}
+      classNames={{ popup: { root: 'offered-popup' } }}
       placement={placement}
       suffixIcon={null}
       aria-label={label}

@@ -10,7 +10,7 @@ export function ColumnControl({ setting, label, value, onChange }: ControlProps<
   return (
     <SelectField
       label={label}
-      value={value === '' ? null : String(value)}
+      value={value ? String(value) : null}
       placeholder={known.length > 0 ? 'Choose a column' : 'Choose a source first'}
       onChange={onChange}
       options={known.map(({ name }) => ({ value: name, label: name }))}

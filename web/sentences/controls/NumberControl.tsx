@@ -7,7 +7,7 @@ export function NumberControl({ setting, label, value, onChange }: ControlProps<
   return (
     <NumberField
       label={unit ? `${label}, in ${unit}` : label}
-      value={Number(value)}
+      value={value === null ? null : Number(value)}
       {...(from > -Infinity && { min: from })}
       {...(to < Infinity && { max: to })}
       whole={whole}
