@@ -50,6 +50,7 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['POST /dashboards/:dashboard/charts/read-in', 'editors'],
   ['GET /charts/:chart', 'editors'],
   ['GET /charts/:chart/written', 'editors'],
+  ['GET /charts/:chart/worked-out', 'editors'],
   ['POST /charts/:chart/copies', 'editors'],
   ['PUT /charts/:chart', 'editors'],
   ['POST /charts/:chart/frames', 'editors'],
