@@ -12,7 +12,7 @@ const shared = {
   },
   // These packages ship as ES modules only.
   transformIgnorePatterns: [
-    '/node_modules/(?!(temporal-polyfill|temporal-utils|hyparquet|hyparquet-compressors|hysnappy|fzstd|lru-cache)/)',
+    '/node_modules/(?!(temporal-polyfill|temporal-utils|hyparquet|hyparquet-writer|hyparquet-compressors|hysnappy|fzstd|lru-cache)/)',
   ],
 };
 

@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   // Packages are built in, so that a process starts by reading a few files and not a thousand; what
   // has a binary of its own is left where it is, and so is what drives the browser of the benchmark.
-  ssr: { noExternal: true, external: ['@node-rs/argon2', '@playwright/test'] },
+  ssr: { noExternal: true, external: ['@duckdb/node-api', '@node-rs/argon2', '@playwright/test'] },
   build: {
     ssr: true,
     target: 'node20',
@@ -14,10 +14,12 @@ export default defineConfig({
       input: {
         serve: 'server/serve.ts',
         migrate: 'server/migrate.ts',
+        dropOldTables: 'server/dropOldTables.ts',
         fillDemo: 'server/fillDemo.ts',
         bench: 'benchmark/index.ts',
         bareServer: 'benchmark/bareServer.ts',
         figuresWorker: 'server/frames/figuresWorker.ts',
+        engine: 'server/engine/program.ts',
         fileReader: 'server/deliveries/fileReader.ts',
         workbookWorker: 'server/writing/workbookWorker.ts',
       },

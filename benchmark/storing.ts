@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
+import { formOf } from '../contract';
 import { startServer, TestPerson, type TestServer } from '../server/testing';
 import { measureGrains } from './grains';
 import type { Measured } from './report';
@@ -30,20 +31,21 @@ function file(): string {
   return lines.join('\n');
 }
 
-/** Storing a file, against the database's own client loading the same rows into the same table. */
+/** Storing a file, against the database's own client loading the same rows. */
 export async function measureStoring(): Promise<Measured[]> {
-  const server = await startServer();
+  const server = await startServer({ env: { NODE_ENV: 'production' } });
   try {
     const person = await TestPerson.signedUp(server.origin, 'bench');
-    const uploadId = await person.upload(file());
+    const content = file();
+    const uploadId = await person.upload(content);
     // The first answers are slower than all that follow.
     await slowest(person, 1500);
     const idle = await slowest(person, 4000);
     const { body } = await person.steps(`/uploads/${uploadId}/understand`, {});
     const last = body.at(-1);
     if (last?.kind !== 'understood') throw new Error(JSON.stringify(last));
-    const { file: choices, decimalMark, zone, steps, columns } = last.understanding;
-    const form = { file: choices, decimalMark, zone, steps, columns };
+    // As the page of deliveries does: what was understood so is not looked at again.
+    const form = formOf(last.understanding);
     const before = memoryOf(server, 'VmRSS');
     const begun = performance.now();
     let stored = 0;
@@ -56,8 +58,8 @@ export async function measureStoring(): Promise<Measured[]> {
     const busy = await slowest(person, 6000);
     await storing;
     const extra = memoryOf(server, 'VmHWM') - before;
+    const loaded = await loadByClient(server, content);
     const charts = await measureCharts(server, person);
-    const loaded = await loadByClient(server);
     return [
       ...charts,
       {
@@ -65,14 +67,14 @@ export async function measureStoring(): Promise<Measured[]> {
         own: `${(stored / 1000).toFixed(1)} s`,
         peer: `LOAD DATA of the same rows by the database's client (${(loaded / 1000).toFixed(1)} s)`,
         ratio: stored / loaded,
-        limit: { atMost: 2 },
+        limit: { atMost: 1.3 },
       },
       {
         work: 'a small request while a file is stored, 99th percentile',
         own: `${busy.toFixed(1)} ms`,
         peer: `the same while nothing is done (${idle.toFixed(1)} ms)`,
         ratio: busy / idle,
-        limit: { atMost: 3 },
+        limit: { atMost: 2 },
       },
       {
         work: 'memory that the server takes for it at most',
@@ -97,8 +99,8 @@ function memoryOf({ pid }: TestServer, what: 'VmRSS' | 'VmHWM'): number {
 async function measureCharts(server: TestServer, person: TestPerson): Promise<Measured[]> {
   const connection = await createConnection(server.databaseUrl);
   try {
-    const [sources] = await connection.query<RowDataPacket[]>('SELECT id, version_id FROM sources');
-    const [{ id, version_id: version } = { id: 0, version_id: 0 }] = sources;
+    const [sources] = await connection.query<RowDataPacket[]>('SELECT id FROM sources');
+    const [{ id } = { id: 0 }] = sources;
     const { definition, chartId } = await person.board(Number(id));
     const [series] = definition.series;
     const asked = (grain: string) => ({
@@ -116,11 +118,11 @@ async function measureCharts(server: TestServer, person: TestPerson): Promise<Me
     const draw = (grain: string) =>
       timed(() => person.send('POST', `/charts/${chartId}/frames`, asked(grain)));
     const grouped = await timed(() =>
-      connection.query(
-        `SELECT DATE_FORMAT(c0, '%Y-%m'), c1, SUM(c5) FROM facts_${version} GROUP BY 1, 2`,
-      ),
+      connection.query(`SELECT DATE_FORMAT(c0, '%Y-%m'), c1, SUM(c5) FROM loaded GROUP BY 1, 2`),
     );
     const cold = await draw('month');
+    // What it needs comes into memory once nobody has asked for a moment.
+    await new Promise((done) => setTimeout(done, 4000));
     const warm = await draw('quarter');
     const peer = `the database's own GROUP BY of the same rows (${grouped.toFixed(0)} ms)`;
     return [
@@ -129,14 +131,14 @@ async function measureCharts(server: TestServer, person: TestPerson): Promise<Me
         own: `${cold.toFixed(0)} ms`,
         peer,
         ratio: cold / grouped,
-        limit: { atMost: 1 },
+        limit: { atMost: 0.25 },
       },
       {
         work: 'another grain of it',
         own: `${warm.toFixed(0)} ms`,
         peer,
         ratio: warm / grouped,
-        limit: { atMost: 0.02 },
+        limit: { atMost: 0.04 },
       },
       await measureGrains(server, person, Number(id)),
     ];
@@ -164,22 +166,16 @@ async function slowest(person: TestPerson, forMilliseconds: number): Promise<num
   return times.sort((a, b) => a - b)[Math.floor(times.length * 0.99)] ?? 0;
 }
 
-/** Loads the stored rows into a table like theirs by the database's own client. */
-async function loadByClient(server: TestServer): Promise<number> {
+/** Loads the rows of the file into a table of their own by the database's own client. */
+async function loadByClient(server: TestServer, content: string): Promise<number> {
   const connection = await createConnection(server.databaseUrl);
   const folder = mkdtempSync(join(tmpdir(), 'stand-mark-bench-'));
   try {
-    const [versions] = await connection.query<RowDataPacket[]>('SELECT id FROM source_versions');
-    const table = `facts_${versions[0]?.id}`;
-    await connection.query(`CREATE TABLE loaded LIKE ${table}`);
-    const [all] = await connection.query<RowDataPacket[][]>({
-      sql: `SELECT * FROM ${table}`,
-      rowsAsArray: true,
-      dateStrings: true,
-    });
-    const lines = all.map((row) => row.map((cell) => cell ?? '\\N').join('\t'));
-    const path = join(folder, 'rows.tsv');
-    writeFileSync(path, `${lines.join('\n')}\n`);
+    await connection.query(
+      'CREATE TABLE loaded (c0 DATE, c1 VARCHAR(12), c2 VARCHAR(12), c3 DECIMAL(1), c4 DECIMAL(3), c5 DECIMAL(6,2), c6 DECIMAL(6,3), c7 DECIMAL(2,1))',
+    );
+    const path = join(folder, 'rows.csv');
+    writeFileSync(path, `${content.slice(content.indexOf('\n') + 1)}\n`);
     const { hostname, port, username, password, pathname } = new URL(server.databaseUrl);
     const begun = performance.now();
     const ended = spawnSync(
@@ -193,7 +189,7 @@ async function loadByClient(server: TestServer): Promise<number> {
         `--password=${password}`,
         pathname.slice(1),
         '-e',
-        `LOAD DATA LOCAL INFILE '${path}' INTO TABLE loaded`,
+        `LOAD DATA LOCAL INFILE '${path}' INTO TABLE loaded FIELDS TERMINATED BY ','`,
       ],
       { encoding: 'utf8' },
     );

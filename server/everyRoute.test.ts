@@ -159,7 +159,9 @@ async function ask(actor: Actor, route: string, body: unknown = {}) {
 }
 
 it('has a row for every route, and no other', () => {
-  const routers = Object.values(makeRoutes({} as never, new FigureReader(), false)).flat();
+  // What tells whether the server runs stands by itself, outside the API.
+  const { standing: _, ...routes } = makeRoutes({} as never, new FigureReader(), false);
+  const routers = Object.values(routes).flat();
   const served = (routers as Router[]).flatMap(({ stack }) =>
     stack.flatMap(({ route }) => {
       const methods = Object.keys((route as unknown as { methods: object }).methods);

@@ -2,8 +2,8 @@ import { benchFigureRoutes, chartRoutes, figureRoutes, measureValueRoutes } from
 import { dashboardRoutes, linkRoutes, sharingRoutes } from './dashboards';
 import type { Database } from './database';
 import { deliveryRoutes } from './deliveries';
-import type { FigureReader } from './frames';
-import type { Routes } from './http';
+import { type FigureReader, wordFinder } from './frames';
+import { type Routes, standingRoutes } from './http';
 import { liveRoutes } from './live';
 import { measureRoutes } from './measures';
 import { noteRoutes } from './notes';
@@ -13,10 +13,11 @@ import { writingRoutes } from './writing';
 
 /** Every route of the API, by how it is worked on. */
 export const makeRoutes = (database: Database, figures: FigureReader, demo: boolean): Routes => ({
+  standing: [standingRoutes(database)],
   reading: [figureRoutes(database, figures)],
   streaming: [
     deliveryRoutes(database),
-    writingRoutes(database),
+    writingRoutes(database, figures),
     benchFigureRoutes(database, figures),
     measureValueRoutes(database, figures),
   ],
@@ -28,7 +29,7 @@ export const makeRoutes = (database: Database, figures: FigureReader, demo: bool
     linkRoutes(database),
     chartRoutes(database),
     noteRoutes(database),
-    sourceRoutes(database),
+    sourceRoutes(database, wordFinder(database, figures)),
     measureRoutes(database),
   ],
 });

@@ -1,7 +1,10 @@
 // @ts-check
 import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync } from 'node:fs';
 import { createServer } from 'node:net';
+import { resolve } from 'node:path';
 import { buildWhatIsStale } from './setup/build.mjs';
+import { dump, installDumpPrograms } from './setup/dump.mjs';
 import { startMariadb } from './setup/mariadb.mjs';
 import { installPackages } from './setup/packages.mjs';
 import { run } from './setup/run.mjs';
@@ -13,6 +16,7 @@ import { giveUp, say, SetupError } from './setup/say.mjs';
  * `npm start -- --empty` starts without the demo.
  */
 const demo = !process.argv.includes('--empty');
+const folder = process.env.STAND_MARK_DATA ?? '.data';
 
 async function main() {
   await portFree();
@@ -42,7 +46,7 @@ const mostDeaths = 3;
 /** @returns {Promise<import('./setup/mariadb.mjs').Database>} */
 async function openDatabase() {
   const url = process.env.DATABASE_URL;
-  if (!url) return startMariadb(process.env.STAND_MARK_DATA ?? '.data');
+  if (!url) return startMariadb(folder);
   return { url, stop: async () => {}, watch: () => () => {}, log: 'its own log', takenUp: true };
 }
 
@@ -52,15 +56,51 @@ async function openDatabase() {
  */
 async function serveWith(database) {
   const env = {
+    // Copies of rows that this server has used; all of it may be deleted.
+    STAND_MARK_COLUMNS_FOLDER: resolve(folder, 'columns'),
     ...process.env,
     DATABASE_URL: database.url,
     STAND_MARK_DEMO: demo ? '1' : '',
     NODE_ENV: 'production',
   };
+  await backUpBefore(database.url);
   say('bringing the tables up to date');
   await run(process.execPath, ['dist/server/migrate.js'], { env });
   if (demo) await run(process.execPath, ['dist/server/fillDemo.js'], { env });
   return serve(env, database);
+}
+
+/**
+ * Writes a backup before rows that are kept as they were before are taken over.
+ * @param {string} url
+ */
+async function backUpBefore(url) {
+  if (!(await hasOldRows(url))) return;
+  const path = resolve(folder, 'before-columns.sql.gz');
+  if (existsSync(path)) return;
+  say(`writing all that is stored to ${path}, before its rows are kept otherwise`);
+  await installDumpPrograms();
+  mkdirSync(folder, { recursive: true });
+  await dump(url, path);
+}
+
+/**
+ * Whether any version's rows are in tables of their own.
+ * @param {string} url
+ */
+async function hasOldRows(url) {
+  const { createConnection } = await import('mysql2/promise');
+  const connection = await createConnection(url);
+  try {
+    /** @param {string} sql */
+    const any = async (sql) =>
+      /** @type {unknown[]} */ ((await connection.query(sql))[0]).length > 0;
+    if (!(await any("SHOW TABLES LIKE 'source_versions'"))) return false;
+    const isNew = await any("SHOW COLUMNS FROM source_versions LIKE 'format'");
+    return any(`SELECT id FROM source_versions ${isNew ? 'WHERE format = 0' : ''} LIMIT 1`);
+  } finally {
+    await connection.end();
+  }
 }
 
 /** Asked first: a second start in this folder must not stop the database of the one that runs. */

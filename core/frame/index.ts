@@ -1,4 +1,4 @@
-export { type Comparison, rowTest } from './comparisons';
+export { columnsCompared, type Comparison, rowTest } from './comparisons';
 export { type AxisColumn, checkPlaces, orderPlaces, placesBy, type Place } from './axisPlaces';
 export {
   type Aggregate,

@@ -11,6 +11,7 @@ import {
   type AskedByReader,
   FigureAnswers,
   type FigureReader,
+  type FindRows,
   measuresDrawn,
   readFrames,
   rowsBehind,
@@ -130,7 +131,9 @@ export function benchFigureRoutes(database: Database, figures: FigureReader): Ro
     const definition = expandChart(chart.definition, { measures });
     const versions = await standingVersions(database, definition);
     const today = parseDay(await todayOf(database, chart.dashboardId)) ?? 0;
-    response.json(await rowsBehind(database, definition, versions, body, today));
+    const find: FindRows = (version, asked) =>
+      figures.find(`person ${person.id}`, version, { kind: 'rows', asked });
+    response.json(await rowsBehind(database, find, definition, versions, body, today));
   });
 
   return router;

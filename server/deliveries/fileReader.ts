@@ -1,6 +1,6 @@
 import type { Understanding } from '../../contract';
 import { type Problem, ProblemError } from '../../core/values';
-import { isDatabaseAway, openDatabase } from '../database';
+import { diskFull, isDatabaseAway, isDiskFull, openDatabase } from '../database';
 import type { DeliveredFile } from '../forms';
 import { settings } from '../settings';
 import { isMerged, mergeTables, openStandingRows, sourceGone } from '../sources';
@@ -46,6 +46,7 @@ const databaseAway: Problem = {
 
 function problemOf(error: unknown): Problem {
   if (error instanceof ProblemError) return error.problem;
+  if (isDiskFull(error)) return diskFull;
   if (isDatabaseAway(error)) return databaseAway;
   console.error(error);
   // Beyond what the engine can nest, repeat or join.

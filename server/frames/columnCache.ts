@@ -1,7 +1,5 @@
 import { LRUCache } from 'lru-cache';
 import type { Column, Table } from '../../core/table';
-import type { Database } from '../database';
-import { loadColumns } from './loadColumns';
 import type { VersionColumns } from './versionColumns';
 
 /** Keeps the columns that charts need in memory; the least recently used go first. */
@@ -10,11 +8,20 @@ export class ColumnCache {
   /** columns on their way, for whoever asks for them meanwhile */
   private readonly coming = new Map<string, Promise<Column>>();
 
+  /** @param read reads columns of a version, all in one walk */
   constructor(
-    private readonly database: Database,
+    private readonly read: (version: VersionColumns, places: number[]) => Promise<Column[]>,
     mostBytes: number,
   ) {
     this.columns = new LRUCache({ maxSize: Math.max(1, mostBytes), sizeCalculation: sizeOf });
+  }
+
+  /** Whether all of some columns are in memory. */
+  holds(version: VersionColumns, names: readonly string[]): boolean {
+    return version.columns.every(
+      ({ name }, place) =>
+        !names.includes(name) || this.columns.has(`${version.versionId}:${place}`),
+    );
   }
 
   /** The named columns of a version; those the version does not have are left out. */
@@ -34,7 +41,7 @@ export class ColumnCache {
 
   /** Loads all columns that are missing in one walk over the rows. */
   private load(version: VersionColumns, places: number[], key: (place: number) => string) {
-    const loading = loadColumns(this.database, version, places);
+    const loading = this.read(version, places);
     places.forEach((place, at) => {
       const column = loading.then((columns) => columns[at] as Column);
       this.coming.set(key(place), column);

@@ -6,13 +6,16 @@ import { DatabaseAway } from '../database';
 import { Seats } from '../http';
 import { settings } from '../settings';
 import type { VersionColumns } from './versionColumns';
+import { EngineAway } from '../engine';
+import type { VersionAnswers, VersionQuestion } from './acts';
 import type { FigureAnswer, FigureTask } from './figuresWorker';
 
 /** Built beside the server's entry. */
 const workerFile = './figuresWorker.js';
 const longestSeconds = 60;
 
-type Waiting = { resolve: (frame: Frame) => void; reject: (error: unknown) => void };
+type Result = VersionAnswers[VersionQuestion['kind']];
+type Waiting = { resolve: (result: Result) => void; reject: (error: unknown) => void };
 
 /**
  * Aggregates off the main thread: one worker holds the columns. A frame of a version never changes,
@@ -45,13 +48,31 @@ export class FigureReader {
     return coming;
   }
 
+  /**
+   * Answers a question about a version.
+   * @param asker whose line it waits in
+   * @throws ProblemError when it does not fit the version; Refusal 429 when too many wait
+   */
+  find<Question extends VersionQuestion>(
+    asker: string,
+    version: VersionColumns,
+    question: Question,
+  ): Promise<VersionAnswers[Question['kind']]> {
+    return this.seats.run(asker, () => this.ask(version, question));
+  }
+
+  /** Begins before anybody waits for it. */
+  begin() {
+    this.worker ??= this.start();
+  }
+
   /** Ends the worker. */
   async close() {
     await this.worker?.terminate();
   }
 
   private aggregate(asker: string, version: VersionColumns, request: FrameRequest, key: string) {
-    const coming = this.seats.run(asker, () => this.ask(version, request));
+    const coming = this.find(asker, version, { kind: 'frame', request });
     this.coming.set(key, coming);
     coming
       .then((frame) => this.frames.set(key, frame))
@@ -62,10 +83,14 @@ export class FigureReader {
     return coming;
   }
 
-  private ask(version: VersionColumns, request: FrameRequest): Promise<Frame> {
+  private ask<Question extends VersionQuestion>(
+    version: VersionColumns,
+    question: Question,
+  ): Promise<VersionAnswers[Question['kind']]> {
+    type Answer = VersionAnswers[Question['kind']];
     const worker = (this.worker ??= this.start());
     const id = this.nextId++;
-    return new Promise<Frame>((resolve, reject) => {
+    return new Promise<Answer>((resolve, reject) => {
       const late = setTimeout(() => this.fail('The figures took too long.'), longestSeconds * 1000);
       const settle =
         <T>(then: (value: T) => void) =>
@@ -73,8 +98,9 @@ export class FigureReader {
           clearTimeout(late);
           then(value);
         };
-      this.waiting.set(id, { resolve: settle(resolve), reject: settle(reject) });
-      worker.postMessage({ id, version, request } satisfies FigureTask);
+      const done = settle(resolve) as (result: Result) => void;
+      this.waiting.set(id, { resolve: done, reject: settle(reject) });
+      worker.postMessage({ id, version, question } satisfies FigureTask);
     });
   }
 
@@ -83,8 +109,9 @@ export class FigureReader {
     worker.on('message', (answer: FigureAnswer) => {
       const asker = this.waiting.get(answer.id);
       this.waiting.delete(answer.id);
-      if ('frame' in answer) asker?.resolve(answer.frame);
+      if ('result' in answer) asker?.resolve(answer.result);
       else if ('problem' in answer) asker?.reject(new ProblemError(answer.problem));
+      else if ('engineAway' in answer) asker?.reject(new EngineAway(answer.engineAway));
       else if ('away' in answer) asker?.reject(new DatabaseAway(answer.away));
       else asker?.reject(new Error(answer.error));
     });

@@ -1,50 +1,64 @@
 import { parentPort } from 'node:worker_threads';
-import { aggregate, columnsAsked, type Frame, type FrameRequest } from '../../core/frame';
 import { type Problem, ProblemError } from '../../core/values';
 import { isDatabaseAway, openDatabase } from '../database';
+import { EngineAway, EngineMissing, engines } from '../engine';
 import { settings } from '../settings';
+import { acts, type Desk, type VersionAnswers, type VersionQuestion } from './acts';
 import { ColumnCache } from './columnCache';
+import { loadColumns } from './loadColumns';
 import type { VersionColumns } from './versionColumns';
-import { aggregateInDatabase } from './databaseFrame';
 
-/** One request to the worker, and its answer. */
+/** One question to the worker, and its answer. */
 export interface FigureTask {
   id: number;
   version: VersionColumns;
-  request: FrameRequest;
+  question: VersionQuestion;
 }
-export type FigureAnswer =
-  | { id: number; frame: Frame }
-  | { id: number; problem: Problem }
-  | { id: number; away: string }
-  | { id: number; error: string };
+export type FigureAnswer = { id: number } & (
+  | { result: VersionAnswers[VersionQuestion['kind']] }
+  | { problem: Problem }
+  | { away: string }
+  | { engineAway: string }
+  | { error: string }
+);
 
 const database = openDatabase(2, 3 * settings.databaseSeconds);
-const cache = new ColumnCache(database, settings.columnBytes);
+const cache = new ColumnCache(
+  (version, places) => loadColumns(database, version, places),
+  settings.columnBytes,
+);
+const desk: Desk = { database, cache };
 
-/** What a cell of a column in memory takes at most. */
-const bytesOfCell = 8;
-
-/** Columns that would not fit in memory stay in the database, which aggregates them. */
-async function frameOf(version: VersionColumns, request: FrameRequest): Promise<Frame> {
-  const names = columnsAsked(request);
-  const asked = version.columns.filter(({ name }) => names.includes(name));
-  // Words that an early version kept in its rows are told apart in memory only.
-  const coded = asked.every(({ kind, coded: hasCodes }) => kind !== 'text' || hasCodes);
-  return coded && version.rows * names.length * bytesOfCell > settings.columnBytes
-    ? aggregateInDatabase(database, version, request)
-    : aggregate(await cache.table(version, names), request);
-}
-
-async function answer({ id, version, request }: FigureTask): Promise<FigureAnswer> {
+async function answer({ id, version, question }: FigureTask): Promise<FigureAnswer> {
+  const act = acts[question.kind] as (
+    desk: Desk,
+    version: VersionColumns,
+    question: VersionQuestion,
+  ) => Promise<VersionAnswers[VersionQuestion['kind']]>;
   try {
-    return { id, frame: await frameOf(version, request) };
+    return { id, result: await act(desk, version, question) };
   } catch (error) {
     if (error instanceof ProblemError) return { id, problem: error.problem };
+    if (error instanceof EngineMissing) return { id, problem: tooLarge };
+    if (error instanceof EngineAway) return { id, engineAway: error.message };
     if (isDatabaseAway(error)) return { id, away: String(error) };
     return { id, error: error instanceof Error ? (error.stack ?? error.message) : String(error) };
   }
 }
+
+const tooLarge: Problem = {
+  code: 'too-large-here',
+  sentence:
+    'This source has more rows than can be worked with on this machine, since the engine for large tables cannot be loaded here. Tell whoever runs the server.',
+};
+
+// Begun before anybody waits for it.
+void engines.whyMissing().then((why) => {
+  if (why !== null)
+    console.error(
+      `stand mark: the engine for large tables cannot be loaded here, so those of more than ${settings.rowsWithoutEngine} rows are slow, and the largest are not drawn: ${why}`,
+    );
+});
 
 parentPort?.on('message', (task: FigureTask) => {
   void answer(task).then((message) => parentPort?.postMessage(message));

@@ -1,4 +1,5 @@
 export { type AskedByReader, FigureAnswers } from './answers';
 export { FigureReader } from './figureReader';
-export { rowsBehind } from './rowsBehind';
+export { type FindRows, rowsBehind } from './rowsBehind';
+export { wordFinder } from './findWords';
 export { measuresDrawn, readFrames, standingVersions } from './readFrames';

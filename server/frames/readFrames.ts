@@ -72,7 +72,7 @@ export async function readFrames(
     }),
   );
   const found = chartFrames(chart, aggregated, today, turned);
-  const recorded = await recordedDates(database, chart, versions);
+  const recorded = await recordedDates(database, { figures, asker }, chart, versions);
   return {
     frames: found.frames,
     problems: distinct([...problems, ...found.problems]),

@@ -1,20 +1,26 @@
 import { formulaOf, rowsOf } from '../../core/origins';
 import type { RowsBehind } from '../../contract';
-import { type Day, type Grain, nextPeriod, periodStart } from '../../core/calendar';
+import { type Day, dayOfDate, type Grain, nextPeriod, periodStart } from '../../core/calendar';
 import { type ChartDefinition, type SeriesDefinition } from '../../core/chart';
 import { frameRequest, isOperand, withDialledFilters } from '../../core/figures';
 import { isProblem, readFormula } from '../../core/formula';
-import type { FrameRequest } from '../../core/frame';
+import {
+  type AxisColumn,
+  type Comparison,
+  filterKind,
+  type FrameRequest,
+  type Place,
+} from '../../core/frame';
 import type { Database } from '../database';
-import { factsColumn, factsTable, rowsAsText } from '../sources';
-import type { VersionColumns } from './versionColumns';
-import { columnNamed, type Sql, whereOf, wordsIn } from './conditions';
-import { axisExpression } from './groupedTable';
-import { daysToEpoch, slice } from './loadColumns';
+import { columnNamed, type VersionColumns } from './versionColumns';
+import type { RowsAsked, RowsFound } from './rowsOf';
 import { versionColumns } from './versions';
 
 /** More rows than these are counted, not listed. */
 const mostRows = 1000;
+
+/** Finds rows of a version, for whoever asks. */
+export type FindRows = (version: VersionColumns, asked: RowsAsked) => Promise<RowsFound>;
 
 /** Which figure is asked about. */
 export interface FigureAsked {
@@ -29,11 +35,13 @@ export interface FigureAsked {
 
 /**
  * Lists the rows behind a figure: of a formula, those of each series it is worked out from.
+ * @param find finds rows of a version
  * @param written with its measures put in their place
  * @param today what spans are reckoned from
  */
 export async function rowsBehind(
   database: Database,
+  find: FindRows,
   written: ChartDefinition,
   versions: ReadonlyMap<number, number | null>,
   asked: FigureAsked,
@@ -48,7 +56,7 @@ export async function rowsBehind(
     if (!version) continue;
     const names = version.columns.map(({ name }) => name);
     const request = frameRequest(chart, series, today, names);
-    if (request) parts.push(await partOf(database, version, series, request, asked));
+    if (request) parts.push(await partOf(find, version, series, request, asked));
   }
   return { parts };
 }
@@ -76,7 +84,7 @@ function seriesBehind(
 }
 
 async function partOf(
-  database: Database,
+  find: FindRows,
   version: VersionColumns,
   series: SeriesDefinition,
   request: FrameRequest,
@@ -84,46 +92,51 @@ async function partOf(
 ): Promise<RowsBehind['parts'][number]> {
   const { split, figures } = series;
   const { axisColumn } = request;
-  const axis = columnNamed(version, axisColumn?.column ?? request.date);
-  const date = factsColumn(axis.place);
-  const within = (grain: Grain): Sql => {
-    if (axisColumn?.of === 'words') {
-      const { text, values } = wordsIn(version, axis, [place ?? '']);
-      return { text: `(${text})`, values };
-    }
-    if (axisColumn) return { text: `${axisExpression(version, axisColumn)} = ?`, values: [start] };
-    const first = periodStart(start, grain);
-    const next = nextPeriod(first, grain);
-    const from = (day: number) => `FROM_DAYS(${day + daysToEpoch})`;
-    return { text: `${date} >= ${from(first)} AND ${date} < ${from(next)}`, values: [] };
-  };
-  const words =
-    split && word !== null ? [wordsIn(version, columnNamed(version, split.column), [word])] : [];
-  const kept = [
-    ...(request.filters ?? []).map((filter) => whereOf(version, filter)),
-    ...words.map(({ text, values }) => ({ text: `(${text})`, values })),
+  const axis = axisColumn?.column ?? request.date;
+  const kept: Comparison[] = [
+    ...(request.filters ?? []).map((filter) => filterKind(filter).compares(filter)),
+    ...(split && word !== null
+      ? [{ is: 'among' as const, column: split.column, words: [word] }]
+      : []),
   ];
-  const facts = factsTable(version.versionId);
-  const ask = async (grain: Grain) => {
-    const all = [within(grain), ...kept];
-    const where = all.map(({ text }) => text).join(' AND ');
-    const values = all.flatMap((each) => each.values);
-    const [counted] = await slice(database, `SELECT COUNT(*) FROM ${facts} WHERE ${where}`, values);
-    return { where, values, total: Number(counted?.[0] ?? 0) };
+  const ask = (grain: Grain) => {
+    const within = axisColumn
+      ? atPlace(version, axisColumn, place ?? start)
+      : between(axis, periodStart(start, grain), nextPeriod(periodStart(start, grain), grain));
+    return find(version, {
+      where: { is: 'all', of: [within, ...kept] },
+      orderBy: axis,
+      most: mostRows,
+    });
   };
   // A figure of a longer period stands within the drawn one where it has no row of its own.
   let found = await ask(request.grain);
   for (const grain of ['month', 'quarter', 'year'] as const)
     if (found.total === 0 && !axisColumn) found = await ask(grain);
-  const sql = `SELECT * FROM ${facts} WHERE ${found.where} ORDER BY ${date}, \`row\` LIMIT ${mostRows}`;
-  const rows = await rowsAsText(database, version, sql, found.values);
   const column = rowsOf(figures)?.column ?? null;
   return {
     // What a measure is worked out from is known by its column.
     name: isOperand(series) ? (column ?? 'Rows') : series.name,
     column,
-    total: found.total,
-    rows,
+    ...found,
     columns: version.columns.map((each) => ({ name: each.name, kind: each.kind })),
   };
+}
+
+/** The days from one on to another, which is not among them. */
+const between = (column: string, from: Day, next: Day): Comparison => ({
+  is: 'between',
+  column,
+  of: 'date',
+  from,
+  to: next - 1,
+});
+
+/** What stands at a place along a column: a word, a figure, or the dates of a year. */
+function atPlace(version: VersionColumns, { column, of }: AxisColumn, at: Place): Comparison {
+  if (of === 'words') return { is: 'among', column, words: [String(at)] };
+  const figure = Number(at);
+  if (columnNamed(version, column).stored.kind === 'date')
+    return between(column, dayOfDate(figure, 1, 1), dayOfDate(figure + 1, 1, 1));
+  return { is: 'between', column, of: 'number', from: figure, to: figure };
 }

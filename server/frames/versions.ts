@@ -32,14 +32,15 @@ export async function versionColumns(
     .select({
       rows: sourceVersions.rows,
       columns: sourceVersions.columns,
+      pieces: sourceVersions.pieces,
       form: sourceVersions.form,
     })
     .from(sourceVersions)
     .where(eq(sourceVersions.id, versionId));
   if (!row) return null;
-  const { rows, columns, form } = row;
+  const { rows, columns, form, pieces } = row;
   const completeTo = parseDay(form.completeTo ?? '');
-  const found = { versionId, rows, columns, completeTo };
+  const found = { versionId, rows, columns, pieces: pieces ?? [], completeTo };
   known.set(versionId, found);
   return found;
 }

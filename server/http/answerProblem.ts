@@ -1,18 +1,31 @@
 import type { ErrorRequestHandler, Response } from 'express';
 import { ProblemError } from '../../core/values';
-import { isDatabaseAway } from '../database';
+import { diskFull, isDatabaseAway, isDiskFull } from '../database';
+import { EngineAway } from '../engine';
 import { Refusal } from './refusals';
+import { askedFor, log } from './requestLog';
 
 /** Answers every error as application/problem+json (RFC 9457); unforeseen ones say nothing inner. */
-export const answerProblem: ErrorRequestHandler = (error, _request, response, next) => {
+export const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
+  const refusal = asRefusal(error);
+  if (refusal.status === 500)
+    log({
+      level: 'error',
+      event: 'error',
+      request: response.locals.requestId,
+      ...askedFor(request),
+      error: error instanceof Error ? (error.stack ?? error.message) : String(error),
+    });
   if (response.headersSent) return next(error);
-  send(response, asRefusal(error));
+  send(response, refusal);
 };
 
 function asRefusal(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
   if (error instanceof ProblemError) return new Refusal(422, error.problem);
+  if (isDiskFull(error)) return new Refusal(507, diskFull);
   if (isDatabaseAway(error)) return databaseAway();
+  if (error instanceof EngineAway) return engineAway();
   const status = (error as { status?: unknown }).status;
   if (status === 413)
     return new Refusal(413, {
@@ -24,12 +37,22 @@ function asRefusal(error: unknown): Refusal {
       code: 'malformed',
       sentence: 'The request is not well formed. Load the page again and repeat it.',
     });
-  console.error(error);
   return new Refusal(500, {
     code: 'internal',
     sentence: 'The server met an error of its own. Try again; if it stays, tell whoever runs it.',
   });
 }
+
+const engineAway = () =>
+  new Refusal(
+    503,
+    {
+      code: 'engine-away',
+      sentence:
+        'The figures of so many rows could not be worked out just now. Try again in a moment.',
+    },
+    { retryAfter: 5 },
+  );
 
 const databaseAway = () =>
   new Refusal(

@@ -7,9 +7,12 @@ import { knownHostsOnly } from './knownHosts';
 import { interfacePages } from './pages';
 import { notFound } from './refusals';
 import { sameSiteOnly } from './sameSite';
+import { requestLog } from './requestLog';
 import { shareFairly } from './share';
 
 export interface Routes {
+  /** what tells whether the server runs, by whatever name it is asked */
+  standing: readonly Router[];
   /** what many readers ask for at once; answered together, or from memory */
   reading: readonly Router[];
   /** what waits for files or for figures, in a share of its own */
@@ -25,12 +28,12 @@ export interface Routes {
  * @param routes by what they need of the way to them: reading ones are compressed, streaming ones
  * have no limit of time
  */
-export function makeApp({ reading, streaming, live, usual }: Routes): Express {
+export function makeApp({ standing, reading, streaming, live, usual }: Routes): Express {
   const app = express();
   app.disable('x-powered-by');
   app.disable('etag');
   app.set('trust proxy', settings.trustedProxies);
-  app.use(knownHostsOnly);
+  app.use(requestLog, ...standing, knownHostsOnly);
   app.use(
     '/api',
     dataOnly,

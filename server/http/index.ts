@@ -1,3 +1,4 @@
+export { standingRoutes } from './standingRoutes';
 export { makeApp, type Routes } from './app';
 export { jsonBody, steadily } from './bodies';
 export { FairSeats } from './fairSeats';

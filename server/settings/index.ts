@@ -1,3 +1,6 @@
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
 /**
  * A number that whoever runs the server may set.
  * @throws Error when what is set is no whole number of at least `least`
@@ -19,10 +22,15 @@ const listed = (name: string): string[] =>
 
 const megabyte = 1024 * 1024;
 
+/** A folder that whoever runs the server may set. */
+const folder = (name: string, otherwise: string) => resolve(process.env[name] || otherwise);
+
 /** Every limit of the server: what one person, one address or this process may take at most. */
 export const settings = {
   /** the names that the server goes by, as they stand in the addresses of its pages; loopback ones go without saying */
   hosts: listed('STAND_MARK_HOSTS'),
+  /** whether every answer is logged, and not only failures */
+  logRequests: process.env.STAND_MARK_LOG_REQUESTS === '1',
   /** how many proxies stand before the server; only their word on a client's address is taken */
   trustedProxies: setting('STAND_MARK_TRUSTED_PROXIES', 0, 0),
 
@@ -105,7 +113,22 @@ export const settings = {
   figuresAtOnce: setting('STAND_MARK_FIGURES_AT_ONCE', 4),
   /** requests of one person that may wait for the figures thread */
   figuresWaiting: setting('STAND_MARK_FIGURES_WAITING', 200),
-  /** columns kept in memory; those of a source with more are aggregated in the database */
+  /** where copies of the rows of versions stand that this server has used; all of it may be deleted */
+  columnsFolder: folder('STAND_MARK_COLUMNS_FOLDER', join(tmpdir(), 'stand-mark-columns')),
+  /** how much of them is kept */
+  columnFileBytes: setting('STAND_MARK_COLUMN_FILE_MEGABYTES', 4096) * megabyte,
+  /** versions of up to so many rows are read without the engine */
+  rowsWithoutEngine: setting('STAND_MARK_ROWS_WITHOUT_ENGINE', 200_000, 0),
+  /** engines of one process, and what each may take of cores, memory and disk */
+  enginesAtOnce: setting('STAND_MARK_ENGINES_AT_ONCE', 2),
+  engineThreads: setting('STAND_MARK_ENGINE_THREADS', 2),
+  engineMegabytes: setting('STAND_MARK_ENGINE_MEGABYTES', 400, 100),
+  engineDiskMegabytes: setting('STAND_MARK_ENGINE_DISK_MEGABYTES', 8192),
+  /** seconds for which an engine may work on one question */
+  engineSeconds: setting('STAND_MARK_ENGINE_SECONDS', 50),
+  /** versions of more rows than these are asked of the engine, even if their columns would fit */
+  rowsInMemory: setting('STAND_MARK_ROWS_IN_MEMORY', 5_000_000, 0),
+  /** columns kept in memory; what would need more of it is asked of the engine */
   columnBytes: setting('STAND_MARK_COLUMN_MEGABYTES', 1024, 0) * megabyte,
   /** answered figures kept in memory */
   answerBytes: setting('STAND_MARK_ANSWER_MEGABYTES', 128) * megabyte,

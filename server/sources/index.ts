@@ -1,9 +1,11 @@
-export { factsColumn, factsTable, wordsTable } from './facts';
 export { inUse } from './inUse';
 export { keyReader, keysNotUnique, type LaidRow, layOver, UniqueKeys } from './layOver';
 export { mergeTables } from './mergeTables';
-export { rowsAsText } from './storedRows';
+export { isLarge, type ReadableVersion, readColumns, filesOf } from './readColumns';
+export { previewRows, rowAsText } from './rowText';
+export { RowStore } from './rowStore';
 export { sourceRoutes } from './routes';
+export type { FindWords } from './readSource';
 export {
   listSources,
   requireOwnSource,
@@ -13,14 +15,16 @@ export {
   versionsSeen,
 } from './sourceAccess';
 export { chartsDrawing, chartsUsing, noteSources, sourcesOf } from './chartsDrawing';
-export { isMerged, storeVersion } from './storeVersion';
+export { isMerged, parquetParts, storeVersion } from './storeVersion';
 export { type StoreListener, Superseded, type Target } from './delivery';
 export { sourceGone } from './putInPlace';
 export type { TypedTable } from './typedTable';
 export {
   openStandingRows,
   openVersionRows,
+  type ReadCells,
+  readRows,
   type StandingRows,
   type VersionRows,
 } from './versionRows';
-export { sweepUnfinished } from './versions';
+export { removeParts, sweepUnfinished } from './versions';

@@ -1,12 +1,19 @@
-import { type Queries, tables, type Database, type Lease, inTransaction } from '../database';
+import {
+  type Queries,
+  tables,
+  type Database,
+  type Lease,
+  inTransaction,
+  type StoredPiece,
+} from '../database';
 import { lockPerson, countOf, requireRoom, onlyRow } from '../quotas';
-import { eq, and, isNull } from 'drizzle-orm';
+import { eq, and, isNull, sql, sum } from 'drizzle-orm';
 import { Superseded, type Target } from './delivery';
 
 import { ProblemError } from '../../core/values';
 import type { StandingRows } from './versionRows';
 
-const { sources, sourceVersions } = tables;
+const { sources, sourceVersions, versionParts } = tables;
 
 export const lostLease = () =>
   new ProblemError({
@@ -14,10 +21,13 @@ export const lostLease = () =>
     sentence: 'Bringing the file in was interrupted for too long. Bring it in again.',
   });
 
-/** Makes the new version the one its source stands on. */
+/**
+ * Makes the new version the one its source stands on, once all of it is there.
+ * @param version with the pieces that were written
+ */
 export function putInPlace(
   database: Database,
-  versionId: number,
+  { versionId, pieces }: { versionId: number; pieces: readonly StoredPiece[] },
   target: Target,
   base: StandingRows | null,
   lease: Lease,
@@ -27,6 +37,7 @@ export function putInPlace(
       'name' in target
         ? await makeSource(change, target)
         : await onItsBase(change, target, base?.versionId ?? null);
+    await requireWhole(change, versionId, pieces);
     const [{ affectedRows }] = await change
       .update(sourceVersions)
       .set({ sourceId, ready: true })
@@ -36,6 +47,32 @@ export function putInPlace(
     if (lease.lost.aborted) throw lostLease();
     return sourceId;
   });
+}
+
+/** Makes sure that every part of a version is there, and none beside. */
+async function requireWhole(change: Queries, versionId: number, pieces: readonly StoredPiece[]) {
+  const found = await change
+    .select({
+      piece: versionParts.piece,
+      bytes: sum(sql`OCTET_LENGTH(${versionParts.content})`).mapWith(Number),
+      spoilt: sql`SUM(SHA2(${versionParts.content}, 256) <> ${versionParts.hash})`.mapWith(Number),
+      places: sql<string>`GROUP_CONCAT(${versionParts.place} ORDER BY ${versionParts.place})`,
+    })
+    .from(versionParts)
+    .where(eq(versionParts.versionId, versionId))
+    .groupBy(versionParts.piece)
+    .orderBy(versionParts.piece);
+  const isWhole = pieces.every(({ parts, bytes }, piece) => {
+    const there = found[piece];
+    const places = Array.from({ length: parts }, (_, place) => place).join();
+    return (
+      there?.piece === piece &&
+      there.bytes === bytes &&
+      there.places === places &&
+      there.spoilt === 0
+    );
+  });
+  if (!isWhole || found.length !== pieces.length) throw lostLease();
 }
 
 export const sourceGone = () =>

@@ -8,7 +8,7 @@ import {
 } from '../../contract';
 import { getTableColumns, eq, and, desc } from 'drizzle-orm';
 import { chartsOfSource } from './chartsDrawing';
-import { firstRows, wordsOf } from './storedRows';
+import { naturalOrder } from '../../core/table';
 import { notFound } from '../http';
 import { versionsSeen } from './sourceAccess';
 
@@ -53,26 +53,41 @@ export async function readSource(
       current: id === row?.versionId,
     })),
     charts: seen,
-    preview: current ? await firstRows(database, current.id, current.columns) : [],
+    preview: current?.preview ?? [],
   };
 }
 
+/** Finds the words of a column of a version, as they come; for whoever asks. */
+export type FindWords = (
+  asker: string,
+  versionId: number,
+  place: number,
+) => Promise<readonly string[]>;
+
+/** How many words a split may have. */
+const mostWords = 200;
+
 /**
- * The words of a text column, in their order.
+ * The words of a text column: in the order that was set, else in the one they have by themselves.
+ * @param find finds them in the version that the source stands on
  * @throws Refusal 404 when the column is none
  */
 export async function readWords(
   database: Database,
+  find: (versionId: number, place: number) => Promise<readonly string[]>,
   sourceId: number,
   column: string,
 ): Promise<string[]> {
   const [row] = await database
-    .select({ version: sourceVersions })
+    .select({ id: sourceVersions.id, columns: sourceVersions.columns })
     .from(sources)
     .innerJoin(sourceVersions, eq(sourceVersions.id, sources.versionId))
     .where(eq(sources.id, sourceId));
   const place =
-    row?.version.columns.findIndex(({ name, kind }) => name === column && kind === 'text') ?? -1;
+    row?.columns.findIndex(({ name, kind }) => name === column && kind === 'text') ?? -1;
   if (!row || place < 0) throw notFound('column of words');
-  return wordsOf(database, row.version.id, row.version.columns, place);
+  const found = await find(row.id, place);
+  const words = naturalOrder([...found].sort().slice(0, mostWords));
+  const set = (row.columns[place]?.order ?? []).filter((word) => words.includes(word));
+  return [...set, ...words.filter((word) => !set.includes(word))];
 }

@@ -5,7 +5,7 @@ import { notFound, readId, readPage } from '../http';
 import { requirePerson } from '../people';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { listSources, requireOwnSource, requireSource } from './sourceAccess';
-import { readSource, readWords } from './readSource';
+import { type FindWords, readSource, readWords } from './readSource';
 import { chartsOfSource } from './chartsDrawing';
 import { inUse } from './inUse';
 import { useVersion } from './versions';
@@ -16,7 +16,7 @@ const { sources } = tables;
 const mostRemoved = 200;
 
 /** Keeping sources. */
-export function sourceRoutes(database: Database): Router {
+export function sourceRoutes(database: Database, findWords: FindWords): Router {
   const router = Router();
 
   router.get('/sources', async (request, response) => {
@@ -46,7 +46,10 @@ export function sourceRoutes(database: Database): Router {
   router.get('/sources/:id/words', async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireSource(database, person, readId(request));
-    response.json(await readWords(database, source.id, String(request.query.column ?? '')));
+    const find = (versionId: number, place: number) =>
+      findWords(`person ${person.id}`, versionId, place);
+    const column = String(request.query.column ?? '');
+    response.json(await readWords(database, find, source.id, column));
   });
 
   router.post('/sources/:id/versions/:versionId/use', async (request, response) => {

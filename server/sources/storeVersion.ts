@@ -1,20 +1,23 @@
 import { eq, sql } from 'drizzle-orm';
 import type { DeliveryMode } from '../../contract';
-import { type Profile, Profiler } from '../../core/table';
+import { type CellValue, type ColumnUnderstanding, type Profile, Profiler } from '../../core/table';
+import { digitsFor, keptColumns } from '../columns';
 import {
   type Database,
   inTransaction,
   isDatabaseAway,
   type Lease,
   type Queries,
+  type StoredColumn,
+  type StoredPiece,
   takeLease,
   tables,
 } from '../database';
 import { requireRoom } from '../quotas';
-import { makeFactsTable, storedColumns } from './facts';
 import { mergeTables } from './mergeTables';
-import { RowLoader } from './rowLoader';
+import { RowStore } from './rowStore';
 import { discardUnfinished, dropOldVersions } from './versions';
+import { previewRows, rowAsText } from './rowText';
 import type { TypedTable } from './typedTable';
 import type { StandingRows } from './versionRows';
 import { lostLease, putInPlace } from './putInPlace';
@@ -57,8 +60,8 @@ export async function storeVersion(
   return sourceId;
 
   async function placed() {
-    await storeRows(database, versionId, table, lease, listener);
-    return putInPlace(database, versionId, target, base, lease);
+    const pieces = await storeRows(database, versionId, table, lease, listener);
+    return putInPlace(database, { versionId, pieces }, target, base, lease);
   }
 }
 
@@ -135,6 +138,7 @@ async function beginVersion(
       personId: target.ownerId,
       rows: table.rows,
       columns: storedColumns(table.columns, table.found),
+      format: parquetParts,
       ready: false,
       createdAt: new Date(),
     });
@@ -150,6 +154,20 @@ async function beginVersion(
   }
 }
 
+/** The format of versions whose rows are kept as parts of Parquet files. */
+export const parquetParts = 1;
+
+/** How the columns of a table are kept, with what its rows hold in each. */
+export const storedColumns = (
+  columns: readonly ColumnUnderstanding[],
+  found: readonly Profile[],
+): StoredColumn[] =>
+  columns.map((column, place) => {
+    const { decimals = 0, largest = 0, distinct = 0 } = found[place] ?? {};
+    const digits = digitsFor(column.kind, { decimals, largest });
+    return { ...column, decimals, words: distinct, ...(digits > 0 && { digits }) };
+  });
+
 /** Writes the rows, and looks at them again as they stand together. */
 async function storeRows(
   database: Database,
@@ -157,37 +175,46 @@ async function storeRows(
   table: TypedTable,
   lease: Lease,
   { onProgress }: StoreListener,
-) {
+): Promise<StoredPiece[]> {
   const { columns, found } = table;
-  const rooms = columns.map(({ kind }, place) => ({
-    kind,
-    decimals: found[place]?.decimals ?? 0,
-    largest: found[place]?.largest ?? 0,
-    empty: (found[place]?.distinct ?? 0) === 0,
-  }));
-  await makeFactsTable(database.$client, versionId, rooms);
-  const kinds = columns.map(({ kind }) => kind);
-  const loader = new RowLoader(database, versionId, kinds, (rows) => {
-    if (lease.lost.aborted) throw lostLease();
-    onProgress?.(rows, table.rows);
-  });
+  const kept = storedColumns(columns, found);
+  const store = new RowStore(
+    database,
+    versionId,
+    keptColumns(kept),
+    table.rows,
+    (taken, stored) => {
+      if (lease.lost.aborted) throw lostLease();
+      // To take a row is as much of the work as to keep it.
+      onProgress?.(Math.floor((taken + stored) / 2), table.rows);
+    },
+  );
   // What stands alone has been looked at already; what was put together is looked at here.
-  const profilers = table.together ? kinds.map((kind) => new Profiler(kind)) : [];
+  const profilers = table.together ? columns.map(({ kind }) => new Profiler(kind)) : [];
+  const first: (readonly CellValue[])[] = [];
   for await (const batch of table.batches()) {
+    if (first.length < previewRows) first.push(...batch.slice(0, previewRows - first.length));
     for (const values of batch)
       for (let place = 0; place < profilers.length; place += 1)
         profilers[place]?.add(values[place] ?? null);
-    await loader.add(batch);
+    await store.add(batch);
   }
-  const rows = await loader.finish();
+  const pieces = await store.finish();
   const profiles = table.together ? profilers.map((profiler) => profiler.finish()) : found;
-  const stored = storedColumns(columns, profiles).map((column, place) => {
+  const stored = kept.map((column, place) => {
     const { blank, distinct, range, bins, common } = profiles[place] as Profile;
     const doubtful = (found[place] as { doubtful?: number } | undefined)?.doubtful ?? 0;
-    return { ...column, profile: { blank, doubtful, distinct, range, bins, common } };
+    return {
+      ...column,
+      words: distinct,
+      profile: { blank, doubtful, distinct, range, bins, common },
+    };
   });
+  const rows = pieces.reduce((sum, piece) => sum + piece.rows, 0);
+  const preview = first.map((cells) => rowAsText(cells, kept));
   await database
     .update(sourceVersions)
-    .set({ rows, columns: stored })
+    .set({ rows, columns: stored, pieces, preview })
     .where(eq(sourceVersions.id, versionId));
+  return pieces;
 }

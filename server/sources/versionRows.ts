@@ -1,15 +1,13 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import type { RowDataPacket } from 'mysql2/promise';
 import type { CellValue } from '../../core/table';
+import { cellAt, type RawColumn, type RowRange } from '../columns';
 import { type Database, type StoredColumn, tables } from '../database';
-import { factsColumn, factsTable, wordsTable } from './facts';
+import { type ReadableVersion, readColumns } from './readColumns';
 
 const { sources, sourceVersions } = tables;
 
+/** Rows that are read, and handed on, together: as many as are packed together. */
 const rowsAtOnce = 50_000;
-
-/** MariaDB counts days from the year 0. */
-const daysToEpoch = 719_528;
 
 /** A version's rows, as they were typed when they came in. */
 export interface VersionRows {
@@ -18,61 +16,60 @@ export interface VersionRows {
   batches(): AsyncGenerator<CellValue[][]>;
 }
 
-/** Opens a version to be read row by row; null when it was dropped. */
+/** Reads columns of a version, over some of its rows. */
+export type ReadCells = (
+  version: ReadableVersion,
+  places: readonly number[],
+  range: RowRange,
+) => Promise<RawColumn[]>;
+
+/**
+ * Opens a version to be read row by row; null when it was dropped.
+ * @param read who reads its columns; missing: whoever asks
+ */
 export async function openVersionRows(
   database: Database,
   versionId: number,
+  read: ReadCells = (...asked) => readColumns(database, ...asked),
 ): Promise<VersionRows | null> {
-  const [version] = await database
-    .select({ rows: sourceVersions.rows, columns: sourceVersions.columns })
-    .from(sourceVersions)
-    .where(eq(sourceVersions.id, versionId));
+  const version = await readableVersion(database, versionId);
   if (!version) return null;
   const { rows: count, columns } = version;
-  return { columns, count, batches: () => readBatches(database, versionId, columns, count) };
+  return { columns, count, batches: () => readBatches(version, read) };
 }
 
-async function* readBatches(
+/** A version as it is read; null when it was dropped. */
+async function readableVersion(
   database: Database,
   versionId: number,
-  columns: readonly StoredColumn[],
-  count: number,
+): Promise<(ReadableVersion & { columns: StoredColumn[] }) | null> {
+  const [version] = await database
+    .select({
+      rows: sourceVersions.rows,
+      columns: sourceVersions.columns,
+      pieces: sourceVersions.pieces,
+    })
+    .from(sourceVersions)
+    .where(eq(sourceVersions.id, versionId));
+  return version ? { versionId, ...version, pieces: version.pieces ?? [] } : null;
+}
+
+/** The rows of a version, a batch at a time. */
+export const readRows = (database: Database, version: ReadableVersion) =>
+  readBatches(version, (...asked) => readColumns(database, ...asked));
+
+async function* readBatches(
+  version: ReadableVersion,
+  read: ReadCells,
 ): AsyncGenerator<CellValue[][]> {
-  const words = await readWords(database, versionId);
-  const list = columns.map(({ kind }, place) => expressionOf(kind, factsColumn(place)));
-  let read = 0;
-  const sql = `SELECT ${list.join(', ')} FROM ${factsTable(versionId)} WHERE \`row\` >= ? AND \`row\` < ? ORDER BY \`row\``;
-  for (let from = 0; from < count; from += rowsAtOnce) {
-    const [rows] = await database.$client.execute<RowDataPacket[][]>({ sql, rowsAsArray: true }, [
-      from,
-      from + rowsAtOnce,
-    ]);
-    const found = rows as unknown as (number | string | null)[][];
-    read += found.length;
-    yield found.map((cells) =>
-      cells.map((cell, place) => {
-        if (cell === null) return null;
-        const { kind, coded } = columns[place] as StoredColumn;
-        if (kind !== 'text') return Number(cell);
-        return coded ? (words.get(`${place} ${cell}`) ?? null) : String(cell);
-      }),
+  const places = version.columns.map((_, place) => place);
+  for (let from = 0; from < version.rows; from += rowsAtOnce) {
+    const to = Math.min(version.rows, from + rowsAtOnce);
+    const columns = await read(version, places, { from, to });
+    yield Array.from({ length: to - from }, (_, row) =>
+      columns.map((column) => cellAt(column, row)),
     );
   }
-  if (read !== count) throw new Error(`version ${versionId} has ${read} rows of ${count}`);
-}
-
-function expressionOf(kind: StoredColumn['kind'], column: string): string {
-  if (kind === 'date') return `TO_DAYS(${column}) - ${daysToEpoch}`;
-  return kind === 'number' ? `CAST(${column} AS DOUBLE)` : column;
-}
-
-async function readWords(database: Database, versionId: number): Promise<Map<string, string>> {
-  const [rows] = await database.$client.execute<RowDataPacket[][]>({
-    sql: `SELECT place, code, word FROM ${wordsTable(versionId)}`,
-    rowsAsArray: true,
-  });
-  const found = rows as unknown as [number, number, string][];
-  return new Map(found.map(([place, code, word]) => [`${place} ${code}`, word]));
 }
 
 /** The rows that a source has now. */

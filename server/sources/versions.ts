@@ -1,14 +1,28 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import { type Database, tables, takeLease } from '../database';
 import { settings } from '../settings';
-import { dropFactsTable } from './facts';
 
-const { sources, sourceVersions } = tables;
+const { sources, sourceVersions, versionParts } = tables;
 
-/** Removes a version and its rows; its file goes with the next sweep of files. */
+/** Parts that go in one statement. */
+const partsAtOnce = 20;
+
+/**
+ * Removes a version and its rows; its file goes with the next sweep of files.
+ * Tables that an early version kept its rows in stay: none is dropped while anybody may read.
+ */
 export async function discardVersion(database: Database, versionId: number): Promise<void> {
-  await dropFactsTable(database.$client, versionId);
+  await removeParts(database, versionId);
   await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
+}
+
+/** Removes the rows of a version, a few parts at a time. */
+export async function removeParts(database: Database, versionId: number): Promise<void> {
+  const own = sql`DELETE FROM ${versionParts} WHERE ${versionParts.versionId} = ${versionId} LIMIT ${partsAtOnce}`;
+  for (let left = true; left;) {
+    const [{ affectedRows }] = await database.execute(own);
+    left = affectedRows === partsAtOnce;
+  }
 }
 
 /** Removes a version that has not come into place. */

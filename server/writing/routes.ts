@@ -2,10 +2,17 @@ import { once } from 'node:events';
 import { and, eq, type SQL } from 'drizzle-orm';
 import { type Response, Router } from 'express';
 import { type Database, tables } from '../database';
+import type { FigureReader } from '../frames';
 import { notFound, readId, shareFairly } from '../http';
 import { requirePerson } from '../people';
 import { settings } from '../settings';
-import { openVersionRows, requireSource, versionsSeen } from '../sources';
+import {
+  openVersionRows,
+  type ReadCells,
+  requireSource,
+  versionsSeen,
+  type VersionRows,
+} from '../sources';
 import { fileNameOf } from './fileName';
 import { type TableText, tableTexts } from './tableText';
 import { writeWorkbook } from './writeWorkbook';
@@ -13,7 +20,7 @@ import { writeWorkbook } from './writeWorkbook';
 const { sources, sourceVersions } = tables;
 
 /** Writing the rows of a source, or of one of its versions, to a file. */
-export function writingRoutes(database: Database): Router {
+export function writingRoutes(database: Database, figures: FigureReader): Router {
   const router = Router();
   const share = shareFairly(settings.streamsAtOnce);
 
@@ -32,7 +39,15 @@ export function writingRoutes(database: Database): Router {
     const text = form in tableTexts ? tableTexts[form as keyof typeof tableTexts] : null;
     if (!text) throw notFound('form of file');
     response.attachment(fileName).type(text.type);
-    await writeText(database, version.id, text, response);
+    const read: ReadCells = (opened, places, range) =>
+      figures.find(
+        `person ${person.id}`,
+        { ...opened, columns: [...opened.columns] },
+        { kind: 'cells', places, range },
+      );
+    const rows = await openVersionRows(database, version.id, read);
+    if (!rows) throw notFound('version');
+    await writeText(rows, text, response);
   });
 
   return router;
@@ -64,14 +79,7 @@ async function versionOf(
 }
 
 /** Writes rows batch by batch; while the client is slow nothing of the database is held. */
-async function writeText(
-  database: Database,
-  versionId: number,
-  text: TableText,
-  response: Response,
-): Promise<void> {
-  const rows = await openVersionRows(database, versionId);
-  if (!rows) throw notFound('version');
+async function writeText(rows: VersionRows, text: TableText, response: Response): Promise<void> {
   const names = rows.columns.map(({ name }) => name);
   const kinds = rows.columns.map(({ kind }) => kind);
   response.write(text.begin(names));

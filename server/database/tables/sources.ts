@@ -95,8 +95,19 @@ export interface StoredColumn extends ColumnUnderstanding {
   words: number;
   /** its words stand in the version's table of words, and the facts hold their codes */
   coded?: boolean;
+  /** of figures: how many digits they need; 0 or missing: they are kept as binary fractions */
+  digits?: number;
   /** what its cells hold; none for what came in before that was kept */
   profile?: SourceProfile;
+}
+
+/** A piece of a version's rows: a Parquet file, kept in parts. */
+export interface StoredPiece {
+  rows: number;
+  bytes: number;
+  parts: number;
+  /** of all of it, SHA-256 */
+  hash: string;
 }
 
 /** Cells that did not fit when a version came in. */
@@ -119,6 +130,23 @@ export const measures = mysqlTable(
   (table) => [index('measures_by_source').on(table.sourceId)],
 );
 
+/** The rows of versions, as parts of Parquet files. */
+export const versionParts = mysqlTable(
+  'version_parts',
+  {
+    versionId: int('version_id').notNull(),
+    /** which file */
+    piece: int().notNull(),
+    /** which part of it */
+    place: int().notNull(),
+    content: bytes().notNull(),
+    bytes: int().notNull(),
+    /** SHA-256 */
+    hash: varchar({ length: 64 }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.versionId, table.piece, table.place] })],
+);
+
 export const sourceVersions = mysqlTable(
   'source_versions',
   {
@@ -137,6 +165,12 @@ export const sourceVersions = mysqlTable(
     /** who brought it in */
     personId: int('person_id'),
     doubts: json<StoredDoubts | null>('doubts'),
+    /** how its rows are kept: 0 in tables of their own, as they were before, 1 in parts of Parquet files */
+    format: int().notNull().default(0),
+    /** the files that its rows are in; null: they are not kept so */
+    pieces: json<StoredPiece[] | null>('pieces'),
+    /** its first rows, as text */
+    preview: json<(string | null)[][] | null>('preview'),
     /** false while its rows are still coming in */
     ready: boolean().notNull(),
     createdAt: at('created_at').notNull(),

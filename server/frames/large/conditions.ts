@@ -1,25 +1,11 @@
-import { type Comparison, type Filter, filterKind } from '../../core/frame';
-import type { StoredColumn } from '../database';
-import { factsColumn, wordsTable } from '../sources';
-import type { VersionColumns } from './versionColumns';
-import { daysToEpoch } from './loadColumns';
+import { type Comparison, type Filter, filterKind } from '../../../core/frame';
+import { fileColumn } from '../../columns';
+import { columnNamed, type Placed, type VersionColumns } from '../versionColumns';
 
 /** A part of a statement with the values that stand in it. */
 export interface Sql {
   text: string;
   values: (number | string)[];
-}
-
-/** A column of a version, and where it stands. */
-export interface Placed {
-  place: number;
-  stored: StoredColumn;
-}
-
-/** Finds a column of a version by its name. */
-export function columnNamed({ columns }: VersionColumns, name: string): Placed {
-  const place = columns.findIndex((column) => column.name === name);
-  return { place, stored: columns[place] as StoredColumn };
 }
 
 type Of<Is extends Comparison['is']> = Extract<Comparison, { is: Is }>;
@@ -28,12 +14,11 @@ const conditions: {
   [Is in Comparison['is']]: (version: VersionColumns, comparison: Of<Is>) => Sql;
 } = {
   between: (version, { column, of, from, to }) => {
-    const name = factsColumn(columnNamed(version, column).place);
-    const end = of === 'date' ? 'FROM_DAYS(?)' : '?';
+    const name = fileColumn(columnNamed(version, column).place);
+    const cell = of === 'date' ? name : `CAST(${name} AS DOUBLE)`;
+    const end = of === 'date' ? "DATE '1970-01-01' + CAST(? AS INTEGER)" : 'CAST(? AS DOUBLE)';
     const bound = (sign: '>=' | '<=', value: number) =>
-      Number.isFinite(value)
-        ? [{ text: `${name} ${sign} ${end}`, value: of === 'date' ? value + daysToEpoch : value }]
-        : [];
+      Number.isFinite(value) ? [{ text: `${cell} ${sign} ${end}`, value }] : [];
     const bounds = [...bound('>=', from), ...bound('<=', to)];
     return {
       // A comparison either holds or does not: SQL would not tell of what is missing.
@@ -42,12 +27,12 @@ const conditions: {
     };
   },
   among: (version, { column, words }) => {
-    const { text, values } = wordsIn(version, columnNamed(version, column), words);
+    const { text, values } = wordsIn(columnNamed(version, column), words);
     return { text: `(${text})`, values };
   },
   not: (version, { of }) => {
     const { text, values } = conditionOf(version, of);
-    return { text: `NOT ${text}`, values };
+    return { text: `(NOT ${text})`, values };
   },
   all: (version, { of }) => joined(version, of, 'AND', 'TRUE'),
   any: (version, { of }) => joined(version, of, 'OR', 'FALSE'),
@@ -80,15 +65,11 @@ function joined(
 }
 
 /** Whether a row has one of some words; the empty one is a blank cell. */
-export function wordsIn(version: VersionColumns, { place }: Placed, words: readonly string[]): Sql {
-  const name = factsColumn(place);
+export function wordsIn({ place }: Placed, words: readonly string[]): Sql {
+  const name = fileColumn(place);
   const named = words.filter((word) => word !== '');
   const blank = words.length > named.length ? `${name} IS NULL` : 'FALSE';
   if (named.length === 0) return { text: blank, values: [] };
   const marks = named.map(() => '?').join(', ');
-  const codes = `SELECT code FROM ${wordsTable(version.versionId)} WHERE place = ? AND word IN (${marks})`;
-  return {
-    text: `${blank} OR COALESCE(${name} IN (${codes}), FALSE)`,
-    values: [place, ...named],
-  };
+  return { text: `${blank} OR COALESCE(${name} IN (${marks}), FALSE)`, values: named };
 }

@@ -1,0 +1,2 @@
+export { oldTables } from './oldTables';
+export { takeVersionsOver } from './takeOver';
