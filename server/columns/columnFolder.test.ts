@@ -48,6 +48,10 @@ it('uses nothing that is not what its name says, whoever wrote it', async () => 
   expect(await names()).toEqual([]);
   await files.keep(a, content('a'));
   expect(await new ColumnFolder(folder, 1e6).has(a)).toBe(true);
+  await rm(folder, { recursive: true });
+  expect(await files.has(a)).toBe(false);
+  await files.keep(a, content('a'));
+  expect(await files.has(a)).toBe(true);
 });
 
 it('leaves what others write now, and removes what nobody writes any more', async () => {

@@ -18,7 +18,6 @@ const hour = 3600_000;
 export class ColumnFolder {
   /** names of files that were held to their hash, with what they were then */
   private readonly proven = new Map<string, string>();
-  private made: Promise<unknown> | null = null;
 
   constructor(
     readonly folder: string,
@@ -29,7 +28,7 @@ export class ColumnFolder {
 
   /** A name for a file that is being written. */
   async freshPath(): Promise<string> {
-    await this.ready();
+    await mkdir(this.folder, { recursive: true });
     return join(this.folder, `${randomUUID()}${onItsWay}`);
   }
 
@@ -75,8 +74,6 @@ export class ColumnFolder {
     const { size, mtimeMs } = await stat(this.pathOf(hash));
     this.proven.set(hash, `${size} ${Math.round(mtimeMs)}`);
   }
-
-  private ready = () => (this.made ??= mkdir(this.folder, { recursive: true }));
 
   /** Removes what was used longest ago until the rest has room, and what was never finished. */
   private async trim(spared: string) {

@@ -49,6 +49,7 @@ const understandingOf = ({
   decimals: _,
   words: __,
   coded: ___,
+  digits: _____,
   profile: ____,
   ...column
 }: StoredColumn): ColumnUnderstanding => column;

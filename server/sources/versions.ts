@@ -12,6 +12,11 @@ const partsAtOnce = 20;
  * Tables that an early version kept its rows in stay: none is dropped while anybody may read.
  */
 export async function discardVersion(database: Database, versionId: number): Promise<void> {
+  // Cut off half-way, it is no version that anybody can go back to, and the next sweep ends it.
+  await database
+    .update(sourceVersions)
+    .set({ ready: false })
+    .where(eq(sourceVersions.id, versionId));
   await removeParts(database, versionId);
   await database.delete(sourceVersions).where(eq(sourceVersions.id, versionId));
 }

@@ -34,12 +34,22 @@ export async function takeVersionsOver(
   for (const [place, version] of old.entries()) {
     const lease = await leaseOf(database, version.id);
     try {
+      // Another server may have taken it over meanwhile: its parts are not to be written again.
+      if (!(await isStillOld(database, version.id))) continue;
       say(`taking over version ${place + 1} of ${old.length}, ${version.rows} rows`);
       await takeOver(database, version, lease);
     } finally {
       await lease.release();
     }
   }
+}
+
+async function isStillOld(database: Database, versionId: number): Promise<boolean> {
+  const [version] = await database
+    .select({ format: sourceVersions.format })
+    .from(sourceVersions)
+    .where(eq(sourceVersions.id, versionId));
+  return version?.format === 0;
 }
 
 /** How long it waits for another one that works on a version, in seconds. */
