@@ -1,3 +1,4 @@
+export { accountRoutes } from './accountRoutes';
 export { createAccount } from './accounts';
 export { demoPeople } from './demoPeople';
 export { peopleRoutes } from './routes';

@@ -2,8 +2,12 @@ import { hash, verify } from '@node-rs/argon2';
 import { Seats } from '../http';
 import { settings } from '../settings';
 
-/** By OWASP's advice of 2023 for argon2id, the package's default algorithm. */
-const cost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
+/** By default OWASP's advice of 2023 for argon2id, the package's default algorithm. */
+const cost = {
+  memoryCost: settings.passwordKilobytes,
+  timeCost: settings.passwordPasses,
+  parallelism: 1,
+};
 
 /** Each check takes memory and a core for a while, whoever asks. */
 const seats = new Seats({
@@ -26,4 +30,10 @@ export function hashPassword(password: string): Promise<string> {
  */
 export function isPassword(known: string | null, password: string): Promise<boolean> {
   return seats.run('all', async () => verify(known ?? (await nobodysHash), password));
+}
+
+/** Whether a hash was worked out at less cost than is set now. */
+export function isCheap(known: string): boolean {
+  const [, memory, passes] = /\$m=(\d+),t=(\d+),/.exec(known) ?? [];
+  return Number(memory) < cost.memoryCost || Number(passes) < cost.timeCost;
 }

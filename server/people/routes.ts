@@ -5,7 +5,7 @@ import { type Database, tables } from '../database';
 import { addressOf, notFound, readBody } from '../http';
 import { checkPassword, signUp } from './accounts';
 import { demoPeople } from './demoPeople';
-import { endSession, signedIn, startSession } from './sessions';
+import { beginSession, endSession, giveSession, signedIn } from './sessions';
 
 /** Signing up, in and out. */
 export function peopleRoutes(database: Database, demo: boolean): Router {
@@ -17,23 +17,27 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
 
   router.post('/session', async (request, response) => {
     const { email, password } = readBody(request, signInBody);
-    const person = await checkPassword(database, email, password, addressOf(request));
-    await startSession(database, response, person);
-    response.json({ person, demo } satisfies Session);
+    const entering = await checkPassword(database, email, password, addressOf(request));
+    giveSession(response, await beginSession(database, request, entering));
+    response.json({ person: entering.person, demo } satisfies Session);
   });
 
   router.post('/session/demo', async (request, response) => {
     const { as } = readBody(request, demoSignInBody);
     const { people } = tables;
     const email = demoPeople[as].email;
-    const [person] = demo
+    const [entering] = demo
       ? await database
-          .select({ id: people.id, name: people.name, email: people.email })
+          .select({
+            person: { id: people.id, name: people.name, email: people.email },
+            passwordHash: people.passwordHash,
+          })
           .from(people)
           .where(eq(people.email, email))
       : [];
-    if (!person) throw notFound('demo');
-    await startSession(database, response, person);
+    if (!entering) throw notFound('demo');
+    giveSession(response, await beginSession(database, request, entering));
+    const { person } = entering;
     response.json({ person, demo } satisfies Session);
   });
 

@@ -1,49 +1,106 @@
+import Bowser from 'bowser';
 import { parse } from 'cookie';
-import { and, eq, gt, inArray, lt } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm';
 import type { Request, Response } from 'express';
-import type { Person } from '../../contract';
-import { askTogether, type Database, tables } from '../database';
-import { notSignedIn } from '../http';
+import type { Account, Person } from '../../contract';
+import { askTogether, type Database, type Queries, tables } from '../database';
+import { notFound, notSignedIn } from '../http';
+import { settings } from '../settings';
 import { hashOfToken, makeToken } from './tokens';
 
-const cookieName = 'stand-mark-session';
-const days = 14;
+const { sessions, people } = tables;
 
-/** Starts a session and gives the browser its cookie. */
-export async function startSession(database: Database, response: Response, person: Person) {
-  const token = makeToken(32);
-  const expiresAt = new Date(Date.now() + days * 86_400_000);
-  const { sessions } = tables;
-  await database.delete(sessions).where(lt(sessions.expiresAt, new Date()));
-  await database
-    .insert(sessions)
-    .values({ tokenHash: hashOfToken(token), personId: person.id, expiresAt });
-  setCookie(response, token, days * 86_400);
+const hour = 3600_000;
+const longest = settings.sessionDays * 24 * hour;
+const longestIdle = settings.sessionIdleHours * hour;
+/** A use is kept when the last that was kept is as long ago, in milliseconds. */
+const keptEvery = 5 * 60_000;
+
+/** Who begins a session, and what their password was when it was looked at. */
+export interface Entering {
+  person: Person;
+  passwordHash: string;
 }
 
-/** Ends the session of a request, if it has one. */
+/**
+ * Begins a session in place of the one that a browser came with.
+ * @returns its token, for `giveSession`
+ * @throws Refusal 401 when the password was changed meanwhile
+ */
+export async function beginSession(
+  queries: Queries,
+  request: Request,
+  { person, passwordHash }: Entering,
+): Promise<string> {
+  const token = makeToken(32);
+  const now = new Date();
+  const before = sessionOf(request);
+  await queries.delete(sessions).where(lt(sessions.expiresAt, now));
+  if (before) await queries.delete(sessions).where(eq(sessions.tokenHash, before));
+  // In one statement: a change of the password ends every session that was begun by the old one.
+  const [{ affectedRows }] = (await queries.execute(sql`
+    INSERT INTO ${sessions} (token_hash, person_id, created_at, last_used_at, browser, expires_at)
+    SELECT ${hashOfToken(token)}, ${people.id}, ${now}, ${now}, ${browserOf(request)}, ${endOf(now, now)}
+    FROM ${people} WHERE ${people.id} = ${person.id} AND ${people.passwordHash} = ${passwordHash}
+  `)) as unknown as [{ affectedRows: number }];
+  if (affectedRows === 0) throw notSignedIn();
+  return token;
+}
+
+/** Gives the browser that is answered the key of its session. */
+export const giveSession = (response: Response, token: string) =>
+  setCookie(response, token, longest);
+
+/** When a session ends that is not used again. */
+const endOf = (createdAt: Date, usedAt: Date) =>
+  new Date(Math.min(createdAt.getTime() + longest, usedAt.getTime() + longestIdle));
+
+/** Ends the session of a request, if it has one, and has the browser forget all of it. */
 export async function endSession(database: Database, request: Request, response: Response) {
   const session = sessionOf(request);
-  if (session) await database.delete(tables.sessions).where(eq(tables.sessions.tokenHash, session));
+  if (session) await database.delete(sessions).where(eq(sessions.tokenHash, session));
+  forgetHere(response);
+}
+
+/** Ends all sessions of somebody. */
+export async function endSessions(queries: Queries, personId: number) {
+  await queries.delete(sessions).where(eq(sessions.personId, personId));
+}
+
+/** Has the browser that is answered forget whatever of a session it keeps. */
+export function forgetHere(response: Response) {
   setCookie(response, '', 0);
+  response.set('Clear-Site-Data', '"cookies", "storage"');
 }
 
 /** Who is behind each of several sessions, those that live. */
-const personOf = askTogether(async (database: Database, hashes: readonly string[]) => {
-  const { sessions, people } = tables;
+const livingOf = askTogether(async (database: Database, hashes: readonly string[]) => {
   const rows = await database
-    .select({ hash: sessions.tokenHash, id: people.id, name: people.name, email: people.email })
+    .select({
+      hash: sessions.tokenHash,
+      createdAt: sessions.createdAt,
+      lastUsedAt: sessions.lastUsedAt,
+      person: { id: people.id, name: people.name, email: people.email },
+    })
     .from(sessions)
     .innerJoin(people, eq(people.id, sessions.personId))
     .where(and(inArray(sessions.tokenHash, [...hashes]), gt(sessions.expiresAt, new Date())));
-  const found = new Map(rows.map(({ hash, ...person }) => [hash, person]));
-  return hashes.map((hash): Person | null => found.get(hash) ?? null);
+  const found = new Map(rows.map((row) => [row.hash, row]));
+  return hashes.map((hash) => found.get(hash) ?? null);
 });
 
 /** Who sends a request; null without a live session. */
 export async function signedIn(database: Database, request: Request): Promise<Person | null> {
   const session = sessionOf(request);
-  return session ? personOf(database, session) : null;
+  const living = session ? await livingOf(database, session) : null;
+  if (!living) return null;
+  const now = new Date();
+  if (now.getTime() - living.lastUsedAt.getTime() > keptEvery)
+    await database
+      .update(sessions)
+      .set({ lastUsedAt: now, expiresAt: endOf(living.createdAt, now) })
+      .where(eq(sessions.tokenHash, living.hash));
+  return living.person;
 }
 
 /**
@@ -56,21 +113,67 @@ export async function requirePerson(database: Database, request: Request): Promi
   return person;
 }
 
+/** The places where somebody is signed in, the latest used first. */
+export async function sessionsOf(
+  database: Database,
+  personId: number,
+  request: Request,
+): Promise<Account['sessions']> {
+  const rows = await database
+    .select()
+    .from(sessions)
+    .where(and(eq(sessions.personId, personId), gt(sessions.expiresAt, new Date())))
+    .orderBy(desc(sessions.lastUsedAt));
+  const own = sessionOf(request);
+  return rows.map(({ tokenHash, browser, createdAt, lastUsedAt }) => ({
+    id: nameOf(tokenHash),
+    browser,
+    since: createdAt.toISOString(),
+    lastUsed: lastUsedAt.toISOString(),
+    current: tokenHash === own,
+  }));
+}
+
+/**
+ * Ends one of somebody's sessions.
+ * @param id as `sessionsOf` names it
+ * @throws Refusal 404 when it is none of theirs
+ */
+export async function endOneSession(database: Database, personId: number, id: string) {
+  const rows = await database
+    .select({ tokenHash: sessions.tokenHash })
+    .from(sessions)
+    .where(eq(sessions.personId, personId));
+  const meant = rows.find(({ tokenHash }) => nameOf(tokenHash) === id);
+  if (!meant) throw notFound('session');
+  await database.delete(sessions).where(eq(sessions.tokenHash, meant.tokenHash));
+}
+
+/** What a session is called in a list: tells nothing that would open it. */
+const nameOf = (tokenHash: string) => hashOfToken(tokenHash).slice(0, 32);
+
 /** What a session is known by in the database; null without one. */
 export const sessionOf = (request: Request): string | null => {
-  const token = tokenOf(request);
+  const token = parse(request.get('cookie') ?? '')[cookieName(request)];
   return token ? hashOfToken(token) : null;
 };
 
-const tokenOf = (request: Request) => parse(request.get('cookie') ?? '')[cookieName];
+/** By its prefix browsers take the cookie from this very host alone, over a secure connection. */
+const cookieName = (request: Request) =>
+  request.secure ? '__Host-stand-mark-session' : 'stand-mark-session';
 
-function setCookie(response: Response, value: string, seconds: number) {
-  const secure = response.req.secure;
-  response.cookie(cookieName, value, {
+function browserOf(request: Request): string {
+  const { browser, os } = Bowser.parse(request.get('user-agent') || 'unknown');
+  const named = [browser.name, os.name].filter(Boolean).join(' on ');
+  return (named || 'An unknown program').slice(0, 80);
+}
+
+function setCookie(response: Response, value: string, milliseconds: number) {
+  response.cookie(cookieName(response.req), value, {
     httpOnly: true,
     sameSite: 'lax',
-    secure,
+    secure: response.req.secure,
     path: '/',
-    maxAge: seconds * 1000,
+    maxAge: milliseconds,
   });
 }

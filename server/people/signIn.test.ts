@@ -1,5 +1,5 @@
 import { createConnection } from 'mysql2/promise';
-import { startServer, TestPerson, type TestServer } from '../testing';
+import { mostTries, startServer, TestPerson, type TestServer } from '../testing';
 
 let server: TestServer;
 const password = 'long enough to be one';
@@ -51,9 +51,12 @@ async function wholePause(address: string): Promise<number> {
 
 it('counts tries at the same moment one after another, before any password is looked at', async () => {
   await signUpFrom('10.0.0.1', 'parallel');
+  const begun = Date.now();
   const all = await Promise.all(Array.from({ length: 60 }, () => tryFrom('10.0.0.2', 'parallel')));
-  expect(all.filter(({ status }) => status === 401)).toHaveLength(5);
-  expect(all.filter(({ status }) => status === 429)).toHaveLength(55);
+  const looked = all.filter(({ status }) => status === 401).length;
+  expect(looked).toBeGreaterThanOrEqual(5);
+  expect(looked).toBeLessThanOrEqual(mostTries(5, begun));
+  expect(all.filter(({ status }) => status === 429)).toHaveLength(60 - looked);
 });
 
 it('shuts a guesser out, not the owner at another address', async () => {

@@ -9,7 +9,7 @@ const forgottenAfter = 3600;
 
 /** One thing that must not be tried at will, for one subject. */
 export interface Tried {
-  kind: 'sign-in' | 'sign-up';
+  kind: 'sign-in' | 'sign-up' | 'password';
   /** who tries, and what for */
   subject: string;
   /** tries without a pause; after them each pause is twice as long as the one before */

@@ -1,2 +1,3 @@
+export { mostTries } from './mostTries';
 export { TestPerson } from './person';
 export { makeDatabase, runProgram, startServer, type TestServer } from './startServer';

@@ -39,6 +39,17 @@ export async function makeDatabase(): Promise<{ url: string; drop: () => Promise
   return { url: url.href, drop: () => statement(`DROP DATABASE ${name}`) };
 }
 
+/** The same database by the way that servers beside others take: of a cluster, another node. */
+function besideUrl(databaseUrl: string): string {
+  const other = process.env.TEST_DATABASE_BESIDE_URL;
+  const usual = new URL(databaseUrl);
+  const isUsual = usual.host === new URL(process.env.TEST_DATABASE_URL ?? '').host;
+  if (!other || !isUsual) return databaseUrl;
+  const url = new URL(other);
+  url.pathname = usual.pathname;
+  return url.href;
+}
+
 /** Runs one of the server's own programs to its end. */
 export function runProgram(
   name: 'migrate' | 'fillDemo',
@@ -65,7 +76,7 @@ export async function startServer({
   build = 'dist',
 } = {}): Promise<TestServer> {
   const { url, drop } = beside
-    ? { url: beside.databaseUrl, drop: async () => {} }
+    ? { url: besideUrl(beside.databaseUrl), drop: async () => {} }
     : await makeDatabase();
   if (!beside) runProgram('migrate', url);
   if (demo) runProgram('fillDemo', url, env);
