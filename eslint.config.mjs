@@ -33,7 +33,16 @@ const ownMenus = {
 };
 
 export default tseslint.config(
-  { ignores: ['dist', 'node_modules', '.data', '.test-data', 'server/database/migrations'] },
+  {
+    ignores: [
+      'dist',
+      'node_modules',
+      '.data',
+      '.test-data',
+      '.test-cluster',
+      'server/database/migrations',
+    ],
+  },
   ...tseslint.configs.strict,
   { rules: { 'no-restricted-syntax': ['error', ...plainLiterals] } },
   {

@@ -34,5 +34,11 @@ export default {
       setupFilesAfterEnv: ['<rootDir>/server/testing/leaveNothingRunning.ts'],
       testMatch: ['server', 'demo', 'tools'].map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
     },
+    {
+      ...shared,
+      displayName: 'cluster',
+      setupFilesAfterEnv: ['<rootDir>/server/testing/leaveNothingRunning.ts'],
+      testMatch: ['<rootDir>/cluster/**/*.test.ts'],
+    },
   ],
 };

@@ -2,19 +2,34 @@ import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { controlStyles } from './tools/controlStyles';
 
-/** Has the drawing library fetched beside the first script: nearly every page draws. */
-const preloadLibrary: Plugin = {
-  name: 'preload the drawing library',
+/**
+ * Has the application, its styles and the drawing library (nearly every page draws) fetched beside the
+ * first script, which is small and has the application read when it is time.
+ */
+const fetchAhead: Plugin = {
+  name: 'fetch the application ahead',
   transformIndexHtml: {
     order: 'post',
-    handler: (_html, { bundle }) =>
-      Object.values(bundle ?? {})
-        .filter(({ fileName }) => fileName.includes('plotly'))
-        .map(({ fileName }) => ({
-          tag: 'link',
-          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${fileName}` },
-          injectTo: 'head',
-        })),
+    handler(_html, { bundle = {} }) {
+      const chunks = Object.values(bundle).flatMap((each) => (each.type === 'chunk' ? each : []));
+      const main = chunks.find(({ facadeModuleId }) => facadeModuleId?.endsWith('/web/main.tsx'));
+      const needed = new Set(main ? [main.fileName] : []);
+      for (const name of needed)
+        chunks
+          .find(({ fileName }) => fileName === name)
+          ?.imports.forEach((imported) => needed.add(imported));
+      const library = chunks.find(({ fileName }) => fileName.includes('plotly'));
+      if (library) needed.add(library.fileName);
+      const styles = chunks
+        .filter(({ fileName }) => needed.has(fileName))
+        .flatMap(({ viteMetadata }) => [...(viteMetadata?.importedCss ?? [])]);
+      const link = (attrs: Record<string, string | boolean>) =>
+        ({ tag: 'link', attrs: { crossorigin: true, ...attrs }, injectTo: 'head' }) as const;
+      return [
+        ...styles.map((name) => link({ rel: 'stylesheet', href: `/${name}` })),
+        ...[...needed].map((name) => link({ rel: 'preload', as: 'script', href: `/${name}` })),
+      ];
+    },
   },
 };
 
@@ -39,7 +54,7 @@ const unwrapLibrary: Plugin = {
 /** The interface. In development the API is asked of the server beside it. */
 export default defineConfig({
   root: 'web',
-  plugins: [react(), controlStyles(), unwrapLibrary, preloadLibrary],
+  plugins: [react(), controlStyles(), unwrapLibrary, fetchAhead],
   resolve: { alias: { 'plotly.js': 'plotly.js-basic-dist-min' } },
   build: {
     outDir: '../dist/web',

@@ -1,13 +1,16 @@
 import { measureChanges } from './changes';
 import { measureFiles } from './files';
+import { measureLarge } from './large';
 import { measurePages } from './pages';
 import { measurePointing } from './pointing';
 import { measureReaders } from './readers';
 import { isWithin, type Measured, sayMeasured } from './report';
 import { measureRows } from './rows';
+import { measureServers } from './servers';
 import { measureSteps } from './steps';
 import { measureStoring } from './storing';
 import { measureText } from './text';
+import { measureTwentyMillion } from './twentyMillion';
 import { measureTyping } from './typing';
 
 /*
@@ -18,13 +21,16 @@ const parts: Record<string, () => Measured[] | Promise<Measured[]>> = {
   rows: measureRows,
   files: measureFiles,
   storing: measureStoring,
+  large: measureLarge,
   steps: measureSteps,
   readers: measureReaders,
+  servers: measureServers,
   pages: measurePages,
   changes: measureChanges,
   pointing: measurePointing,
   text: measureText,
   typing: measureTyping,
+  'twenty-million': measureTwentyMillion,
 };
 const [only] = process.argv.slice(2);
 const measured: Measured[] = [];

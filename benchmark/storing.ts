@@ -1,4 +1,3 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,32 +6,17 @@ import { formOf } from '../contract';
 import { startServer, TestPerson, type TestServer } from '../server/testing';
 import { measureGrains } from './grains';
 import type { Measured } from './report';
+import { loadByClient, sailingsHead, sailingsRow } from './sailings';
 
 const rows = 1_000_000;
 
 /** A million rows of a date, two categories and five figures. */
-function file(): string {
-  const lines = ['Day,Route,Vessel,Sailings,Passengers,Fares,Fuel,Late'];
-  for (let row = 0; row < rows; row += 1) {
-    const day = new Date(Date.UTC(2018, 0, 1) + Math.floor(row / 350) * 86_400_000);
-    lines.push(
-      [
-        day.toISOString().slice(0, 10),
-        `Route ${row % 8}`,
-        `Vessel ${row % 13}`,
-        row % 9,
-        (row * 7) % 400,
-        ((row * 37) % 100_000) / 100,
-        ((row * 91) % 500_000) / 1000,
-        ((row * 3) % 61) / 10,
-      ].join(','),
-    );
-  }
-  return lines.join('\n');
-}
+const file = () =>
+  [sailingsHead, ...Array.from({ length: rows }, (_, row) => sailingsRow(row, 350))].join('\n');
 
 /** Storing a file, against the database's own client loading the same rows. */
 export async function measureStoring(): Promise<Measured[]> {
+  const folder = mkdtempSync(join(tmpdir(), 'stand-mark-bench-'));
   const server = await startServer({ env: { NODE_ENV: 'production' } });
   try {
     const person = await TestPerson.signedUp(server.origin, 'bench');
@@ -58,7 +42,9 @@ export async function measureStoring(): Promise<Measured[]> {
     const busy = await slowest(person, 6000);
     await storing;
     const extra = memoryOf(server, 'VmHWM') - before;
-    const loaded = await loadByClient(server, content);
+    const path = join(folder, 'rows.csv');
+    writeFileSync(path, `${content}\n`);
+    const loaded = await loadByClient(server, path);
     const charts = await measureCharts(server, person);
     return [
       ...charts,
@@ -86,6 +72,7 @@ export async function measureStoring(): Promise<Measured[]> {
     ];
   } finally {
     await server.stop();
+    rmSync(folder, { recursive: true, force: true });
   }
 }
 
@@ -164,39 +151,4 @@ async function slowest(person: TestPerson, forMilliseconds: number): Promise<num
     await new Promise((done) => setTimeout(done, 10));
   }
   return times.sort((a, b) => a - b)[Math.floor(times.length * 0.99)] ?? 0;
-}
-
-/** Loads the rows of the file into a table of their own by the database's own client. */
-async function loadByClient(server: TestServer, content: string): Promise<number> {
-  const connection = await createConnection(server.databaseUrl);
-  const folder = mkdtempSync(join(tmpdir(), 'stand-mark-bench-'));
-  try {
-    await connection.query(
-      'CREATE TABLE loaded (c0 DATE, c1 VARCHAR(12), c2 VARCHAR(12), c3 DECIMAL(1), c4 DECIMAL(3), c5 DECIMAL(6,2), c6 DECIMAL(6,3), c7 DECIMAL(2,1))',
-    );
-    const path = join(folder, 'rows.csv');
-    writeFileSync(path, `${content.slice(content.indexOf('\n') + 1)}\n`);
-    const { hostname, port, username, password, pathname } = new URL(server.databaseUrl);
-    const begun = performance.now();
-    const ended = spawnSync(
-      'mariadb',
-      [
-        '--no-defaults',
-        '--local-infile=1',
-        `--host=${hostname}`,
-        `--port=${port}`,
-        `--user=${username}`,
-        `--password=${password}`,
-        pathname.slice(1),
-        '-e',
-        `LOAD DATA LOCAL INFILE '${path}' INTO TABLE loaded FIELDS TERMINATED BY ','`,
-      ],
-      { encoding: 'utf8' },
-    );
-    if (ended.status !== 0) throw new Error(ended.stderr);
-    return performance.now() - begun;
-  } finally {
-    await connection.end();
-    rmSync(folder, { recursive: true, force: true });
-  }
 }

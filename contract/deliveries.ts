@@ -9,10 +9,13 @@ import { announcedShape, type Changes, deliveryModes, type DeliveryMode } from '
 
 export const decimalMarks = ['.', ','] as const;
 
-/** What may come in at most. */
+/** The largest file that a server takes, and how many rows it may come to: it says so itself. */
+export const fileLimitsShape = object({ bytes: number().required(), rows: number().required() });
+
+export type FileLimits = InferType<typeof fileLimitsShape>;
+
+/** What may come in at most, wherever it does. */
 export const bringInLimits = {
-  bytes: 100 * 1024 * 1024,
-  rows: 2_000_000,
   columns: 200,
   /** doubtful cells that are listed one by one */
   listed: 200,
@@ -101,7 +104,10 @@ export type ColumnProfile = Profile & { doubtful: number };
 
 /** A file as it was understood. */
 export interface Understanding extends WholeForm {
+  /** how many rows were looked at */
   rows: number;
+  /** of a large file only the first rows are looked at: about how many there are; null: all were */
+  ofRows: number | null;
   /** what else could be chosen: the sheets of a workbook, the arrays of a document */
   parts: string[];
   /** the first rows as they stand in the file */

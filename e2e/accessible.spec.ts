@@ -187,6 +187,7 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
       await page.getByRole('dialog', { name: /^Name a measure/ }).waitFor();
     },
   ],
+  ['account', '/account', (page) => page.getByRole('heading', { name: 'Password' }).waitFor()],
   ['sources', '/sources', (page) => page.getByRole('link', { name: 'Sailings' }).waitFor()],
   ['source', '/sources/1', (page) => page.getByRole('heading', { name: 'Versions' }).waitFor()],
   [

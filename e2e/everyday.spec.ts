@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { expect, makeAccount, test } from './fixtures';
 
 async function enter(page: Page, origin: string) {
   await page.goto(origin);
@@ -27,6 +27,43 @@ test('a wrong password is told, and the right one leads where one wanted to go',
   await page.getByLabel('Password').fill('two tides a day');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sources' })).toBeVisible();
+});
+
+test('a password is changed, which signs out elsewhere, and then everywhere is signed out', async ({
+  quietPage: page,
+  browser,
+  emptyServer: { origin },
+}) => {
+  await makeAccount(page, origin, 'Hesper');
+  const signIn = async (there: Page, password: string) => {
+    await there.goto(`${origin}/account`);
+    await there.getByLabel('E-mail').fill('hesper@workshop.example');
+    await there.getByLabel('Password').fill(password);
+    await there.getByRole('button', { name: 'Sign in', exact: true }).click();
+  };
+  const elsewhere = await browser.newPage();
+  await signIn(elsewhere, 'a longer secret');
+  await elsewhere.getByRole('heading', { name: 'Account' }).waitFor();
+  await page.getByRole('button', { name: 'Hesper' }).click();
+  await page.getByRole('menuitem', { name: 'Account' }).click();
+  const places = page.getByRole('listitem').filter({ hasText: 'last used' });
+  await expect(places).toHaveCount(2);
+  await page.getByLabel('The password that you have now').fill('a shorter one');
+  await page.getByLabel('A new one').fill('a lantern under the pier');
+  await page.getByRole('button', { name: 'Change the password' }).click();
+  await expect(page.getByRole('alert')).toHaveText('This is not the password that you have now.');
+  await page.getByLabel('The password that you have now').fill('a longer secret');
+  await page.getByRole('button', { name: 'Change the password' }).click();
+  await expect(page.getByText('Your password is changed.')).toBeVisible();
+  await expect(places).toHaveCount(1);
+  await elsewhere.reload();
+  await elsewhere.getByRole('heading', { name: 'Sign in' }).waitFor();
+  await signIn(elsewhere, 'a lantern under the pier');
+  await elsewhere.getByRole('button', { name: 'Sign out everywhere' }).click();
+  await elsewhere.getByRole('heading', { name: 'Sign in' }).waitFor();
+  await page.reload();
+  await page.getByRole('heading', { name: 'Sign in' }).waitFor();
+  await elsewhere.close();
 });
 
 test('a file that cannot be used says why, and the next one can be tried at once', async ({

@@ -1,4 +1,5 @@
 import type { Router } from 'express';
+import type { Account } from '../contract';
 import { FigureReader } from './frames';
 import { makeRoutes } from './routes';
 import { startServer, TestPerson, type TestServer } from './testing';
@@ -27,6 +28,10 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['GET /links/:token/changes', 'linkHolders'],
   ['GET /links/:token/charts/:chart/frames', 'linkHolders'],
 
+  ['GET /account', 'people'],
+  ['PUT /account/name', 'people', { name: 'Renamed' }],
+  ['PUT /account/password', 'people'],
+
   ['GET /dashboards', 'people'],
   ['POST /dashboards', 'people'],
   ['GET /sources', 'people'],
@@ -34,6 +39,7 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['GET /deliveries', 'people'],
   ['DELETE /deliveries/:delivery', 'people'],
   ['POST /uploads', 'people'],
+  ['GET /uploads/limits', 'people'],
 
   ['POST /uploads/:upload/understand', 'owner'],
   ['POST /uploads/:upload/compare', 'owner', { sourceId: 1, mode: 'replace', form: {} }],
@@ -82,6 +88,8 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['POST /sources/:spare/restore', 'owner'],
   ['DELETE /dashboards/:dashboard/links/:linkId', 'owner'],
   ['DELETE /dashboards/:dashboard/people', 'owner', { email: 'reader@isles.example' }],
+  ['DELETE /account/sessions/:session', 'people'],
+  ['DELETE /account/sessions', 'people'],
   ['DELETE /session', 'everybody'],
 ];
 
@@ -122,6 +130,8 @@ beforeAll(async () => {
     chart,
     delivery: 1,
     linkId: link.id,
+    // The first of those who are let in is asked for it: another session of theirs.
+    session: await elsewhere(people.stranger, 'stranger'),
     form: 'csv',
     spare: await owner.source(csv, 'Spare'),
     upload: await owner.upload(csv),
@@ -132,6 +142,13 @@ beforeAll(async () => {
 }, 60_000);
 
 afterAll(() => server.stop());
+
+/** Signs somebody in once more. @returns what that session is called */
+async function elsewhere(person: TestPerson, name: string): Promise<string> {
+  await TestPerson.signedUp(server.origin, name);
+  const { body } = await person.send<Account>('GET', '/account');
+  return body.sessions.find(({ current }) => !current)?.id ?? '';
+}
 
 /** Asks as an actor; of a stream no more than its head is waited for. */
 async function ask(actor: Actor, route: string, body: unknown = {}) {

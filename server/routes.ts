@@ -7,7 +7,7 @@ import { type Routes, standingRoutes } from './http';
 import { liveRoutes } from './live';
 import { measureRoutes } from './measures';
 import { noteRoutes } from './notes';
-import { peopleRoutes } from './people';
+import { accountRoutes, peopleRoutes } from './people';
 import { sourceRoutes } from './sources';
 import { writingRoutes } from './writing';
 
@@ -24,6 +24,7 @@ export const makeRoutes = (database: Database, figures: FigureReader, demo: bool
   live: [liveRoutes(database)],
   usual: [
     peopleRoutes(database, demo),
+    accountRoutes(database),
     dashboardRoutes(database),
     sharingRoutes(database),
     linkRoutes(database),

@@ -10,7 +10,7 @@ import { giveUp } from './setup/say.mjs';
 /*
  * npm run bench: prints ratios of our work to peers measured in the same run, and ends with an error
  * when one misses its limit. `npm run bench -- pages` measures one part: rows, files, storing, steps,
- * readers, pages, changes, pointing or text.
+ * readers, servers, pages, changes, pointing or text.
  */
 async function main() {
   await installPackages();

@@ -120,19 +120,12 @@ it.each([
   ],
 ])('does what it says: %j', (settings, wanted, remark) => {
   const rows = grid(fares);
-  const lookups = new Map([
-    [
-      7,
-      {
-        name: 'Routes',
-        columns: ['Name', 'Region'],
-        rows: [
-          ['North', 'West'],
-          ['North', 'East'],
-        ],
-      },
-    ],
-  ]);
+  const routes = [
+    ['North', 'West'],
+    ['North', 'East'],
+  ];
+  const cell = (row: number, place: number) => routes[row]?.[place] ?? '';
+  const lookups = new Map([[7, { name: 'Routes', columns: ['Name', 'Region'], rows: 2, cell }]]);
   const steps = [head, step(settings)];
   expect(stepsShape.validateSync(steps)).toEqual(steps);
   const done = prepareRows(steps, { ...context(rows), lookups }, rows);

@@ -15,7 +15,10 @@ export type Emit = (row: Row) => void;
 export interface Lookup {
   name: string;
   columns: readonly string[];
-  rows: readonly (readonly Cell[])[];
+  /** how many rows there are */
+  rows: number;
+  /** a cell of a column that a sentence names, by the number of its row and the place of the column */
+  cell(row: number, place: number): Cell;
 }
 
 /** What a step may look at beside the rows that pass. */

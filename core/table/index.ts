@@ -34,4 +34,4 @@ export {
   textColumn,
 } from './table';
 export { naturalOrder, ownOrder } from './wordOrder';
-export { type Profile, Profiler } from './profile';
+export { FigureDigits, type Profile, profileLimits, Profiler } from './profile';

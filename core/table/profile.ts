@@ -20,15 +20,30 @@ export interface Profile {
 }
 
 /** What is counted one by one, looked at for the picture, and told. */
-const most = { distinct: 1000, sample: 5000, bins: 24, common: 6 };
+export const profileLimits = { distinct: 1000, sample: 5000, bins: 24, common: 6 };
+
+/** Takes figures and says how many digits they need. */
+export class FigureDigits {
+  /** the most digits after a decimal mark */
+  decimals = 0;
+  /** the largest figure by size */
+  largest = 0;
+  /** a figure that is whole when multiplied by this needs no more digits than those before it */
+  private scale = 1;
+
+  add(figure: number) {
+    const size = Math.abs(figure);
+    if (size > this.largest) this.largest = size;
+    if (Number.isInteger(figure * this.scale)) return;
+    this.decimals = Math.max(this.decimals, decimalsOf(figure));
+    this.scale = 10 ** Math.min(this.decimals, 15);
+  }
+}
 
 /** Takes the cells of a column and says what they hold. */
 export class Profiler {
   private blank = 0;
-  private decimals = 0;
-  /** a figure that is whole when multiplied by this needs no more digits than those before it */
-  private scale = 1;
-  private largest = 0;
+  private readonly digits = new FigureDigits();
   private least = Infinity;
   private greatest = -Infinity;
   private readonly values = new Map<CellValue, number>();
@@ -42,12 +57,13 @@ export class Profiler {
     if (value === null) return void (this.blank += 1);
     const before = this.values.get(value);
     if (before !== undefined) this.values.set(value, before + 1);
-    else if (this.values.size < most.distinct) this.values.set(value, 1);
+    else if (this.values.size < profileLimits.distinct) this.values.set(value, 1);
     if (typeof value === 'number') this.addFigure(value);
   }
 
   finish(): Profile {
-    const { blank, decimals, largest, least, greatest } = this;
+    const { blank, least, greatest } = this;
+    const { decimals, largest } = this.digits;
     const ranged = this.kind !== 'text' && least <= greatest;
     return {
       blank,
@@ -64,12 +80,7 @@ export class Profiler {
     if (figure < this.least) this.least = figure;
     if (figure > this.greatest) this.greatest = figure;
     this.keepSome(figure);
-    if (this.kind !== 'number') return;
-    const size = Math.abs(figure);
-    if (size > this.largest) this.largest = size;
-    if (Number.isInteger(figure * this.scale)) return;
-    this.decimals = Math.max(this.decimals, decimalsOf(figure));
-    this.scale = 10 ** Math.min(this.decimals, 15);
+    if (this.kind === 'number') this.digits.add(figure);
   }
 
   /**
@@ -78,15 +89,15 @@ export class Profiler {
    */
   private keepSome(figure: number) {
     this.seen += 1;
-    if (this.sample.length < most.sample) return void this.sample.push(figure);
+    if (this.sample.length < profileLimits.sample) return void this.sample.push(figure);
     this.random = (Math.imul(this.random, 1_664_525) + 1_013_904_223) >>> 0;
     const place = Math.floor((this.random / 2 ** 32) * this.seen);
-    if (place < most.sample) this.sample[place] = figure;
+    if (place < profileLimits.sample) this.sample[place] = figure;
   }
 
   private binned(): number[] {
     const { least, greatest } = this;
-    const bins = Array<number>(greatest > least ? most.bins : 1).fill(0);
+    const bins = Array<number>(greatest > least ? profileLimits.bins : 1).fill(0);
     for (const figure of this.sample) {
       const share = greatest > least ? (figure - least) / (greatest - least) : 0;
       const place = Math.min(bins.length - 1, Math.floor(share * bins.length));
@@ -98,7 +109,7 @@ export class Profiler {
   private commonest() {
     return [...this.values]
       .sort((a, b) => b[1] - a[1])
-      .slice(0, most.common)
+      .slice(0, profileLimits.common)
       .map(([word, count]) => ({ word: cutText(String(word), 80), count }));
   }
 }

@@ -22,4 +22,5 @@ export {
   plainText,
   wellFormed,
 } from './plain';
+export { sayBytes } from './sayBytes';
 export { type Place, type Problem, ProblemError } from './problem';

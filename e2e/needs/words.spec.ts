@@ -35,9 +35,15 @@ async function onTheirWords(page: Page) {
   for (const word of ['Tuesday', 'Friday']) {
     const named = page.locator('.chart-plot').getByText(word, { exact: true });
     await expect(named).toHaveCount(2);
-    const [one, two] = await Promise.all([0, 1].map((at) => named.nth(at).boundingBox()));
-    const middle = (box: typeof one) => (box?.x ?? 0) + (box?.width ?? 0) / 2;
-    expect(Math.abs(middle(one) - middle(two))).toBeLessThan(50);
+    // Both at one moment, and once the picture has its size.
+    const apart = () =>
+      named.evaluateAll((both) => {
+        const [one = 0, two = 0] = both
+          .map((each) => each.getBoundingClientRect())
+          .map(({ left, width }) => left + width / 2);
+        return Math.abs(one - two);
+      });
+    await expect.poll(apart).toBeLessThan(50);
   }
 }
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import type { CellValue } from '../../core/table';
-import { digitsFor, type KeptColumn } from './kept';
+import type { CellValue, FigureDigits } from '../../core/table';
+import { digitsFor, type KeptColumn, keptTogether } from './kept';
 import { cellAt, joined, RowGatherer, type RawColumn, sliced } from './rawColumns';
 import { unpackAlone } from './readAlone';
 import { packAlone } from './writeAlone';
@@ -34,9 +34,9 @@ const asText = (cells: readonly CellValue[]) =>
   cells.map((cell) => (typeof cell === 'string' ? Buffer.from(cell).toString() : cell));
 
 function gathered(rows: readonly (readonly CellValue[])[]) {
-  const gatherer = new RowGatherer(kinds, Math.max(1, rows.length));
+  const gatherer = new RowGatherer(kinds, Math.max(1, rows.length), true);
   rows.forEach((cells) => gatherer.add(cells));
-  return gatherer.take();
+  return gatherer.take().columns;
 }
 
 it('gives back every cell as it was, and any columns of any rows', async () => {
@@ -62,6 +62,40 @@ it('gives back every cell as it was, and any columns of any rows', async () => {
     ),
     { numRuns: 60 },
   );
+});
+
+it('reads each file with the digits that its own figures need, and blank what it has no column for', async () => {
+  const gatherer = new RowGatherer(['number'], 2, true);
+  [[1.25], [-300]].forEach((cells) => gatherer.add(cells));
+  const { columns, needs } = gatherer.take();
+  const [need] = needs as [FigureDigits];
+  const own: KeptColumn = { kind: 'number', decimals: 2, digits: digitsFor('number', need) };
+  expect([need.decimals, own.digits]).toEqual([2, 5]);
+  const content = await packAlone([own], columns, { first: 0, rows: 2 });
+  // In its version another piece has more digits, and a column that came later.
+  const together = [
+    keptTogether([own, { kind: 'number', digits: 9, decimals: 4 }]),
+    ...kept.slice(0, 3),
+  ];
+  expect(together[0]).toMatchObject({ digits: 9, decimals: 4 });
+  const found = await unpackAlone(new Uint8Array(content).buffer, together, [0, 1, 2, 3]);
+  expect(rowsOf(found, 2)).toEqual([
+    [1.25, null, null, null],
+    [-300, null, null, null],
+  ]);
+});
+
+it('keeps as binary fractions what has no room together', () => {
+  const wide = { kind: 'number', digits: 30, decimals: 0 } as const;
+  const fine = { kind: 'number', digits: 14, decimals: 12 } as const;
+  const none = { kind: 'number', digits: 0, decimals: 13 } as const;
+  expect(keptTogether([wide, fine]).digits).toBe(0);
+  expect(keptTogether([fine, none]).digits).toBe(0);
+  expect(keptTogether([wide, { ...fine, digits: 8, decimals: 8 }])).toEqual({
+    kind: 'number',
+    digits: 38,
+    decimals: 8,
+  });
 });
 
 it('puts pieces together, one code a word, whatever the pieces', () => {

@@ -40,11 +40,13 @@ export class ColumnFolder {
       const now = `${size} ${Math.round(mtimeMs)}`;
       if (this.proven.get(hash) !== now && hashOf(await readFile(path)) !== hash) {
         await rm(path, { force: true });
+        this.proven.delete(hash);
         return false;
       }
       await this.touch(hash);
       return true;
     } catch {
+      this.proven.delete(hash);
       return false;
     }
   }
@@ -90,7 +92,9 @@ export class ColumnFolder {
     for (const { path, name, bytes, usedAt } of files) {
       room -= bytes;
       const isLeft = name.endsWith(onItsWay) ? Date.now() - usedAt > hour : room < 0;
-      if (isLeft && path !== this.pathOf(spared)) await rm(path, { force: true });
+      if (!isLeft || path === this.pathOf(spared)) continue;
+      this.proven.delete(name.replace('.parquet', ''));
+      await rm(path, { force: true });
     }
   }
 }

@@ -5,9 +5,10 @@ export {
   fileColumn,
   type KeptColumn,
   keptColumns,
+  keptTogether,
   rowColumn,
 } from './kept';
-export { type InPieces, pieceContent, pieceFile, storePiece } from './pieces';
+export { copyPiece, type InPieces, pieceContent, pieceFile, storePiece } from './pieces';
 export { cellAt, joined, type RawColumn, RowGatherer } from './rawColumns';
 export { type RowRange, unpackAlone } from './readAlone';
 export { packAlone } from './writeAlone';

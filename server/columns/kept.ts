@@ -27,6 +27,18 @@ export function digitsFor(kind: ColumnKind, found: Pick<Profile, 'decimals' | 'l
   return digits <= mostDigits ? digits : 0;
 }
 
+/**
+ * How a column is kept that is in several files, each with the digits that its own figures need: with
+ * room for all of them, or as binary fractions, as one who reads the files together finds them.
+ */
+export function keptTogether(columns: readonly KeptColumn[]): KeptColumn {
+  const [first] = columns as [KeptColumn];
+  const decimals = Math.max(...columns.map((column) => column.decimals));
+  const whole = Math.max(...columns.map((column) => column.digits - column.decimals));
+  const isExact = columns.every(({ digits }) => digits > 0) && whole + decimals <= mostDigits;
+  return { kind: first.kind, decimals, digits: isExact ? whole + decimals : 0 };
+}
+
 /** Whole numbers of so many digits are whole as figures too; of more, only what is written is exact. */
 export const exactDigits = 15;
 

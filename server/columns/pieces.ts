@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { type Database, type StoredPiece, tables } from '../database';
 import { columnFolder, hashOf } from './columnFolder';
 
@@ -29,6 +29,21 @@ export async function storePiece(
     onPart();
   }
   return { rows, bytes: content.length, parts, hash: hashOf(content) };
+}
+
+/**
+ * Writes a piece of one version as a piece of another, a statement for each part; its bytes stay in the
+ * database.
+ */
+export async function copyPiece(
+  database: Database,
+  from: { versionId: number; piece: number; stands: StoredPiece },
+  to: { versionId: number; piece: number },
+): Promise<void> {
+  for (let place = 0; place < from.stands.parts; place += 1)
+    await database.execute(sql`INSERT INTO ${versionParts} (version_id, piece, place, content, bytes, hash)
+      SELECT ${to.versionId}, ${to.piece}, place, content, bytes, hash FROM ${versionParts}
+      WHERE version_id = ${from.versionId} AND piece = ${from.piece} AND place = ${place}`);
 }
 
 /** What of a version is read by its pieces. */

@@ -1,4 +1,4 @@
-import { type CellValue, type ColumnKind, missingDay } from '../../core/table';
+import { type CellValue, type ColumnKind, FigureDigits, missingDay } from '../../core/table';
 
 /** The cells of one column over some rows, as they go between processes, files and memory. */
 export type RawColumn =
@@ -11,12 +11,15 @@ export type RawColumn =
 export class RowGatherer {
   private columns: RawColumn[] = [];
   private codes: Map<string, number>[] = [];
+  private needs: FigureDigits[] = [];
   count = 0;
 
   /** @param capacity how many rows it takes at most */
   constructor(
     private readonly kinds: readonly ColumnKind[],
     readonly capacity: number,
+    /** whether it finds out how many digits the figures need */
+    private readonly findsDigits: boolean,
   ) {
     this.begin();
   }
@@ -31,22 +34,34 @@ export class RowGatherer {
       const column = this.columns[place] as RawColumn;
       const value = values[place] ?? null;
       if (column.kind === 'date') column.days[row] = value === null ? missingDay : Number(value);
-      else if (column.kind === 'number') column.values[row] = value === null ? NaN : Number(value);
+      else if (column.kind === 'number') this.addFigure(place, column, row, value);
       else column.codes[row] = value === null ? -1 : this.codeOf(place, column, String(value));
     }
     this.count = row + 1;
   }
 
-  /** The rows that were gathered; it begins anew. */
-  take(): RawColumn[] {
-    const { count, columns } = this;
+  /** The rows that were gathered, and the digits that their figures need; it begins anew. */
+  take(): { columns: RawColumn[]; needs: readonly FigureDigits[] } {
+    const { count, columns, needs } = this;
     this.begin();
-    return columns.map((column) => sliced(column, 0, count));
+    return { columns: columns.map((column) => sliced(column, 0, count)), needs };
+  }
+
+  private addFigure(
+    place: number,
+    { values }: { values: Float64Array },
+    row: number,
+    value: CellValue,
+  ) {
+    const figure = value === null ? NaN : Number(value);
+    values[row] = figure;
+    if (this.findsDigits && value !== null) this.needs[place]?.add(figure);
   }
 
   private begin() {
     this.count = 0;
     this.codes = this.kinds.map(() => new Map());
+    this.needs = this.kinds.map(() => new FigureDigits());
     this.columns = this.kinds.map((kind): RawColumn => {
       if (kind === 'date') return { kind, days: new Int32Array(this.capacity) };
       if (kind === 'number') return { kind, values: new Float64Array(this.capacity) };

@@ -1,4 +1,4 @@
-import { type FileMetaData, parquetMetadata, parquetRead } from 'hyparquet';
+import { type FileMetaData, parquetMetadata, parquetRead, type SchemaElement } from 'hyparquet';
 import { compressors } from 'hyparquet-compressors';
 import { missingDay } from '../../core/table';
 import { exactDigits, fileColumn, type KeptColumn } from './kept';
@@ -23,20 +23,25 @@ export async function unpackAlone(
   places: readonly number[],
   range?: RowRange,
 ): Promise<RawColumn[]> {
-  const metadata = asStored(parquetMetadata(content));
+  const found = parquetMetadata(content);
+  const metadata = asStored(found);
   const all = Number(metadata.num_rows);
   const { from, to } = range ?? { from: 0, to: all };
   const rows = Math.max(0, Math.min(to, all) - from);
   const fillings = new Map(
-    places.map((place) => [fileColumn(place), fillingOf(kept[place] as KeptColumn, rows)]),
+    places.map((place) => {
+      const own = found.schema.find(({ name }) => name === fileColumn(place));
+      return [fileColumn(place), fillingOf(kept[place] as KeptColumn, rows, own)] as const;
+    }),
   );
-  if (rows > 0 && places.length > 0)
+  const there = [...fillings].flatMap(([name, { isThere }]) => (isThere ? name : []));
+  if (rows > 0 && there.length > 0)
     await parquetRead({
       file: content,
       metadata,
       compressors,
       utf8: false,
-      columns: [...fillings.keys()],
+      columns: there,
       rowStart: from,
       rowEnd: from + rows,
       onChunk: ({ columnName, columnData, rowStart }) => {
@@ -60,17 +65,22 @@ const asStored = (metadata: FileMetaData): FileMetaData => ({
 
 interface Filling {
   column: RawColumn;
+  /** whether the file has the column: rows that came before it did have none */
+  isThere: boolean;
   put(row: number, cell: unknown): void;
 }
 
-function fillingOf({ kind, digits, decimals }: KeptColumn, rows: number): Filling {
+/** @param own what the file says of the column; each has the digits that its own figures need */
+function fillingOf({ kind }: KeptColumn, rows: number, own: SchemaElement | undefined): Filling {
+  const isThere = own !== undefined;
   if (kind === 'date') {
-    const days = new Int32Array(rows);
+    const days = new Int32Array(rows).fill(missingDay);
     const put = (row: number, cell: unknown) => (days[row] = (cell as number | null) ?? missingDay);
-    return { column: { kind, days }, put };
+    return { column: { kind, days }, isThere, put };
   }
-  if (kind === 'text') return wordsFilling(rows);
-  const values = new Float64Array(rows);
+  if (kind === 'text') return { ...wordsFilling(rows), isThere };
+  const { precision: digits = 0, scale: decimals = 0 } = own ?? {};
+  const values = new Float64Array(rows).fill(NaN);
   const scale = 10 ** decimals;
   const figure = (cell: unknown): number => {
     if (digits === 0) return cell as number;
@@ -79,12 +89,12 @@ function fillingOf({ kind, digits, decimals }: KeptColumn, rows: number): Fillin
     return digits > exactDigits ? Number(`${whole}e-${decimals}`) : Number(whole) / scale;
   };
   const put = (row: number, cell: unknown) => (values[row] = cell === null ? NaN : figure(cell));
-  return { column: { kind, values }, put };
+  return { column: { kind, values }, isThere, put };
 }
 
 /** Words come as bytes, those of a dictionary as the same bytes each time. */
-function wordsFilling(rows: number): Filling {
-  const codes = new Int32Array(rows);
+function wordsFilling(rows: number): Omit<Filling, 'isThere'> {
+  const codes = new Int32Array(rows).fill(-1);
   const words: string[] = [];
   const byBytes = new Map<unknown, number>();
   const byWord = new Map<string, number>();

@@ -39,7 +39,7 @@ it('begins a transaction anew that met another one, and does it once', async () 
 const failed = (code: string) => Object.assign(new Error(code), { code });
 
 it.each([
-  ['ER_LOCK_DEADLOCK', 3, true],
+  ['ER_LOCK_DEADLOCK', 12, true],
   ['ER_DUP_ENTRY', 1, false],
 ])(
   'tries what ends in %s %i times, and tells whether the database is away',
@@ -84,4 +84,25 @@ it('takes no lease that another holds, though a statement was tried anew', async
   } as unknown as Database;
   expect(await takeLease(twice, { kind: 'file', subject: 'f' })).toBeNull();
   expect(holder).toMatch(/^[0-9a-f-]{36}$/);
+});
+
+it.each([
+  ['a statement of the work', 2, null],
+  ['what keeps it', 1, 'ECONNRESET'],
+])('begins anew, once, when the connection was lost over %s', async (_, times, thrown) => {
+  let begun = 0;
+  const lost = failed('ECONNRESET');
+  const cut = {
+    transaction: async (work: (change: unknown) => Promise<unknown>) => {
+      await work({});
+      throw lost;
+    },
+  } as unknown as Database;
+  const work = () => {
+    begun += 1;
+    return times === 2 ? Promise.reject(lost) : Promise.resolve();
+  };
+  const error: unknown = await inTransaction(cut, work).catch((each: unknown) => each);
+  expect(begun).toBe(times);
+  expect(error).toMatchObject({ code: thrown ?? 'ECONNRESET' });
 });

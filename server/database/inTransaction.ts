@@ -1,13 +1,21 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import type { Database, Queries } from './connection';
-import { isConflict } from './pool';
+import { isConflict, isConnectionLost } from './pool';
 
-/** How often a transaction is begun, the first time among them. */
-const mostTries = 3;
+/**
+ * How often a transaction is begun, the first time among them. Where two nodes of a cluster are written,
+ * a busy row is met again with every other try.
+ */
+const mostTries = 12;
+
+/** Those who have met wait for so long at most before they begin anew: at first, and later; in milliseconds. */
+const firstWait = 20;
+const longestWait = 160;
 
 /**
  * Does work in a transaction, all of it or nothing. One that ends in a deadlock, or in a conflict with
- * what another node of a cluster has written, is begun anew: what the work does beside its statements
- * has to bear being done again.
+ * what another node of a cluster has written, is begun anew; and once more one whose connection was
+ * lost before it was to be kept. What the work does beside its statements has to bear being done again.
  * @param work may be done more than once
  * @throws what the work throws; the conflict, when it comes up each time
  */
@@ -15,31 +23,45 @@ export async function inTransaction<Result>(
   database: Database,
   work: (queries: Queries) => Promise<Result>,
 ): Promise<Result> {
+  let lost = 0;
   for (let tried = 1; ; tried += 1) {
     try {
       return await once(database, work);
     } catch (error) {
-      if (tried === mostTries || !isConflict(error)) throw error;
+      if (error instanceof NotKept && lost === 0 && isConnectionLost(error.cause)) lost += 1;
+      else if (tried === mostTries || !isConflict(error))
+        throw error instanceof NotKept ? error.cause : error;
+      // Nothing is held meanwhile. By chance, so that they do not meet again.
+      else await wait(Math.random() * Math.min(longestWait, firstWait * 2 ** tried));
     }
   }
 }
+
+/** What ended a transaction before it was to be kept: nothing of it stands. */
+class NotKept extends Error {}
 
 /** A failing rollback, as of a connection that is gone, does not hide why it came to that. */
 async function once<Result>(
   database: Database,
   work: (queries: Queries) => Promise<Result>,
 ): Promise<Result> {
+  let done = false;
   let reason: { error: unknown } | null = null;
   try {
     return await database.transaction(async (queries) => {
       try {
-        return await work(queries);
+        const result = await work(queries);
+        done = true;
+        return result;
       } catch (error) {
         reason = { error };
         throw error;
       }
     });
   } catch (error) {
-    throw reason ? (reason as { error: unknown }).error : error;
+    // Whether what was to be kept stands, nobody knows who has lost the connection over it.
+    if (done) throw error;
+    const cause = reason ? (reason as { error: unknown }).error : error;
+    throw new NotKept('The transaction was taken back.', { cause });
   }
 }

@@ -28,12 +28,19 @@ export function openPool(uri: string, connections: number, seconds: number): Poo
   const once =
     (name: 'query' | 'execute') =>
     async (...statement: unknown[]) => {
-      const connection = await getConnection();
-      try {
-        return await (connection[name] as (...args: unknown[]) => Promise<unknown>)(...statement);
-      } finally {
-        connection.release();
-      }
+      const run = async () => {
+        const connection = await getConnection();
+        try {
+          return await (connection[name] as (...args: unknown[]) => Promise<unknown>)(...statement);
+        } finally {
+          connection.release();
+        }
+      };
+      // A connection that lay idle may have been cut: what only reads is asked by another.
+      return run().catch((error: unknown) => {
+        if (isConnectionLost(error) && onlyReads(statement[0])) return run();
+        throw error;
+      });
     };
   return Object.assign(pool, {
     getConnection,
@@ -41,6 +48,9 @@ export function openPool(uri: string, connections: number, seconds: number): Poo
     execute: once('execute'),
   }) as Pool;
 }
+
+const onlyReads = (statement: unknown) =>
+  /^\s*select\b/i.test(typeof statement === 'string' ? statement : (statement as QueryOptions).sql);
 
 /** A connection that comes too late goes back to the pool unused. */
 function inTime(wanted: Promise<PoolConnection>, timeout: number): Promise<PoolConnection> {
@@ -106,6 +116,7 @@ const conflictCodes = new Set(['ER_LOCK_DEADLOCK', 'ER_CHECKREAD']);
 
 interface DatabaseError {
   code?: unknown;
+  message?: unknown;
   cause?: unknown;
   /** the connection it came by cannot be used any more */
   fatal?: unknown;
@@ -116,6 +127,15 @@ const anyOf = (error: unknown, holds: (error: DatabaseError) => boolean): boolea
   if (typeof error !== 'object' || error === null) return false;
   return holds(error) || anyOf((error as DatabaseError).cause, holds);
 };
+
+const lostCodes = new Set(['PROTOCOL_CONNECTION_LOST', 'ECONNRESET', 'EPIPE']);
+
+/** Whether an error says that a connection was cut that had been there. */
+export const isConnectionLost = (error: unknown): boolean =>
+  anyOf(
+    error,
+    ({ code, message }) => lostCodes.has(String(code)) || /closed state/.test(String(message)),
+  );
 
 /** Whether an error says that a transaction met another one and was taken back. */
 export const isConflict = (error: unknown): boolean =>

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { DeliveryMode } from '../../contract';
 import type { CellValue, Profile } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import { mergeTables, type TypedTable, type VersionRows } from '../sources';
+import { mergeTables, type TypedTable, type StandingTable } from '../sources';
 import { compareTables } from './compare';
 
 type Rows = readonly (readonly CellValue[])[];
@@ -34,7 +34,7 @@ async function* inParts(rows: Rows) {
     yield await Promise.resolve(rows.slice(from, from + 3).map((row) => [...row]));
 }
 
-const standingOf = ({ columns, rows }: Given): VersionRows => ({
+const standingOf = ({ columns, rows }: Given): StandingTable => ({
   columns: columns.map((name) => ({
     ...columnOf(name),
     decimals: 0,

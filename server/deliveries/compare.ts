@@ -1,5 +1,4 @@
-import type { Changes, DeliveryMode, ShownRow } from '../../contract';
-import { formatDay } from '../../core/calendar';
+import type { DeliveryMode } from '../../contract';
 import type { CellValue, ColumnKind } from '../../core/table';
 import {
   isMerged,
@@ -9,13 +8,9 @@ import {
   layOver,
   type TypedTable,
   UniqueKeys,
-  type VersionRows,
+  type StandingTable,
 } from '../sources';
-
-const mostExamples = 5;
-
-/** What a delivery would change, but for the charts that it would touch. */
-export type RowChanges = Omit<Changes, 'charts' | 'meanings' | 'builtOn'>;
+import { columnChanges, mostExamples, type RowChanges, shownRow } from './changes';
 
 /**
  * Compares the rows that would stand after a delivery with those that a source has: by keys where rows
@@ -24,7 +19,7 @@ export type RowChanges = Omit<Changes, 'charts' | 'meanings' | 'builtOn'>;
  * @throws ProblemError when rows are to be updated by keys that do not tell them apart
  */
 export async function compareTables(
-  standing: VersionRows,
+  standing: StandingTable,
   delivered: TypedTable,
   mode: DeliveryMode,
   keys: readonly string[] | null,
@@ -39,7 +34,7 @@ export async function compareTables(
     added: { count: 0, examples: [] },
     removed: { count: 0, examples: [] },
     changed: { count: 0, examples: [] },
-    ...columnChanges(standing, delivered),
+    ...columnChanges(standing.columns, delivered.columns),
   };
   if (mode === 'append') await compareAppended(standing, delivered, sides, changes);
   else await compareByKey(standing, delivered, sides, mode, changes);
@@ -49,7 +44,7 @@ export async function compareTables(
 /** How rows of both are laid to be compared. */
 interface Sides {
   names: string[];
-  kinds: ColumnKind[];
+  columns: { kind: ColumnKind }[];
   old(row: readonly CellValue[]): LaidRow;
   fresh(row: readonly CellValue[], before?: LaidRow): LaidRow;
 }
@@ -58,7 +53,7 @@ interface Sides {
  * Where rows of the source stay, those that come stand among them over the columns of both; where all
  * are replaced, only the columns that both have can be compared.
  */
-function sidesOf(standing: VersionRows, delivered: TypedTable, mode: DeliveryMode): Sides {
+function sidesOf(standing: StandingTable, delivered: TypedTable, mode: DeliveryMode): Sides {
   const all = layOver(standing.columns, delivered.columns);
   const isCompared = (name: string) => {
     const old = standing.columns.find((column) => column.name === name);
@@ -75,7 +70,7 @@ function sidesOf(standing: VersionRows, delivered: TypedTable, mode: DeliveryMod
   };
   return {
     names: places.map((place) => all.names[place] as string),
-    kinds: places.map((place) => (all.columns[place] as { kind: ColumnKind }).kind),
+    columns: places.map((place) => all.columns[place] as { kind: ColumnKind }),
     old: (row) => only(all.standing(row)),
     fresh: (row, before) => only(all.delivered(row, whole(before))),
   };
@@ -83,7 +78,7 @@ function sidesOf(standing: VersionRows, delivered: TypedTable, mode: DeliveryMod
 
 /** Rows that are appended all come; those that stand there already would stand twice. */
 async function compareAppended(
-  standing: VersionRows,
+  standing: StandingTable,
   delivered: TypedTable,
   sides: Sides,
   changes: RowChanges,
@@ -95,7 +90,7 @@ async function compareAppended(
   }
   for await (const row of rowsOf(delivered)) {
     const laid = sides.fresh(row);
-    note(changes.added, shown(laid, sides.kinds));
+    note(changes.added, shownRow(laid, sides.columns));
     const text = JSON.stringify(laid);
     const left = there.get(text) ?? 0;
     if (left === 0) continue;
@@ -105,9 +100,9 @@ async function compareAppended(
 }
 
 async function compareByKey(
-  standing: VersionRows,
+  standing: StandingTable,
   delivered: TypedTable,
-  { names, kinds, old, fresh }: Sides,
+  { names, columns, old, fresh }: Sides,
   mode: DeliveryMode,
   changes: RowChanges,
 ) {
@@ -129,14 +124,14 @@ async function compareByKey(
     if (isUpdate) own.add(key);
     const before = left.get(key)?.pop();
     const row = fresh(comes, before);
-    if (!before) note(changes.added, shown(row, kinds));
+    if (!before) note(changes.added, shownRow(row, columns));
     else if (before.some((value, place) => value !== row[place]))
-      note(changes.changed, { before: shown(before, kinds), after: shown(row, kinds) });
+      note(changes.changed, { before: shownRow(before, columns), after: shownRow(row, columns) });
   }
   // Rows whose keys do not come stay where rows are only updated.
   if (isUpdate) return;
   for (const rows of left.values())
-    for (const row of rows) note(changes.removed, shown(row, kinds));
+    for (const row of rows) note(changes.removed, shownRow(row, columns));
 }
 
 function note<T>(change: { count: number; examples: T[] }, example: T) {
@@ -144,23 +139,17 @@ function note<T>(change: { count: number; examples: T[] }, example: T) {
   if (change.examples.length < mostExamples) change.examples.push(example);
 }
 
-const shown = (row: LaidRow, kinds: readonly ColumnKind[]): ShownRow =>
-  row.map((value, place) => {
-    if (value === null) return null;
-    return kinds[place] === 'date' && typeof value === 'number' ? formatDay(value) : String(value);
-  });
-
 async function* rowsOf({ batches }: Pick<TypedTable, 'batches'>) {
   for await (const batch of batches()) yield* batch;
 }
 
 /** The dates and words of a row, where no two rows of the source have the same. */
 async function tellingKeys(
-  standing: VersionRows,
-  { names, kinds, old }: Sides,
+  standing: StandingTable,
+  { names, columns, old }: Sides,
 ): Promise<string[] | null> {
   const both = (name: string) => standing.columns.some((column) => column.name === name);
-  const keys = names.filter((name, place) => kinds[place] !== 'number' && both(name));
+  const keys = names.filter((name, place) => columns[place]?.kind !== 'number' && both(name));
   if (keys.length === 0) return null;
   const keyOf = keyReader(names, keys);
   const seen = new Set<string>();
@@ -170,24 +159,4 @@ async function tellingKeys(
     seen.add(key);
   }
   return keys;
-}
-
-function columnChanges(
-  standing: VersionRows,
-  delivered: TypedTable,
-): Pick<Changes, 'newColumns' | 'goneColumns' | 'retyped'> {
-  const find = (columns: readonly { name: string; kind: ColumnKind }[], wanted: string) =>
-    columns.find(({ name }) => name === wanted);
-  return {
-    newColumns: delivered.columns
-      .map(({ name }) => name)
-      .filter((name) => !find(standing.columns, name)),
-    goneColumns: standing.columns
-      .map(({ name }) => name)
-      .filter((name) => !find(delivered.columns, name)),
-    retyped: standing.columns.flatMap(({ name, kind }) => {
-      const now = find(delivered.columns, name);
-      return now && now.kind !== kind ? [{ column: name, from: kind, to: now.kind }] : [];
-    }),
-  };
 }

@@ -4,7 +4,7 @@ import { type DeliveryMode, formOf, forNextFile } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import type { CellValue } from '../../core/table';
 import { testChart, testSeries } from '../../core/testing';
-import { mergeTables, type TypedTable, type VersionRows } from '../sources';
+import { mergeTables, type TypedTable, type StandingTable } from '../sources';
 import { compareTables } from './compare';
 import { tableOf } from './deliver';
 import { lookAtEarlier } from './earlier';
@@ -53,7 +53,7 @@ async function allOf({ batches }: Pick<TypedTable, 'batches'>) {
   return rows;
 }
 
-async function standingOf(table: TypedTable): Promise<VersionRows> {
+async function standingOf(table: TypedTable): Promise<StandingTable> {
   const rows = await allOf(table);
   return {
     columns: table.columns.map(({ name, kind, datePattern }) => ({

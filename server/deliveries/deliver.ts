@@ -14,8 +14,10 @@ import { type Place, ProblemError } from '../../core/values';
 import { type Database, isDatabaseAway } from '../database';
 import { type DeliveredFile, readForm } from '../forms';
 import {
+  type FoundDoubts,
   isMerged,
   openStandingRows,
+  rowByRow,
   sourceGone,
   type StandingRows,
   type StoreListener,
@@ -24,7 +26,8 @@ import {
   type Target,
   type TypedTable,
 } from '../sources';
-import { compareTables } from './compare';
+import { type Against, DeliveredRows } from './deliveredRows';
+import { Doubts } from './doubts';
 import { takeSample } from './sample';
 import { typedRows } from './typedRows';
 import type { Lookups } from './recognise';
@@ -42,6 +45,8 @@ export interface FileDelivery {
   /** what is known of it by just this form; null when it has to be looked at first */
   understood: Understanding | null;
 }
+
+type IntoSource = Extract<Target, { sourceId: number }>;
 
 /** How often rows are put to those of a source anew that others bring rows into meanwhile. */
 const mostTries = 20;
@@ -63,26 +68,29 @@ export async function deliverFile(
   const { file, uploadId, form, lookups, understood } = delivery;
   const understanding = understood ?? (await understandFile(file, form, lookups));
   refuseOpen(understanding);
-  const { doubtful, doubtfulTotal } = understanding;
   const table = tableOf(file, understanding, lookups);
-  const whole = {
-    fileName: file.name,
-    uploadId,
-    form: formOf(understanding),
-    table,
-    doubts: { total: doubtfulTotal, listed: doubtful },
-  };
-  for (let tried = 1; ; tried += 1) {
-    const base = 'name' in target ? null : await openStandingRows(database, target.sourceId);
-    if (!base && 'sourceId' in target) throw sourceGone();
-    if (base && 'mode' in target) await holdToAnnounced(base, table, target, announced);
-    try {
-      return await storeVersion(database, target, base, whole, listener);
-    } catch (error) {
-      if (!base || !(await isSuperseded(database, base, target, error))) throw error;
-      if ('mode' in target && !isMerged(target.mode)) throw changedMeanwhile();
-      if (tried === mostTries) throw error;
+  const { doubts } = table;
+  const whole = { fileName: file.name, uploadId, form: formOf(understanding), doubts };
+  if ('name' in target)
+    return storeVersion(database, target, null, { ...whole, table: rowByRow(table) }, listener);
+  const rows = new DeliveredRows(database, table);
+  try {
+    for (let tried = 1; ; tried += 1) {
+      const base = await openStandingRows(database, target.sourceId);
+      if (!base) throw sourceGone();
+      const against = await rows.against(base.rows);
+      await holdToAnnounced(base, against, target, announced);
+      try {
+        const merged = await against.merged(target.mode, target.keys);
+        return await storeVersion(database, target, base, { ...whole, table: merged }, listener);
+      } catch (error) {
+        if (!(await isSuperseded(database, base, target, error))) throw error;
+        if (!isMerged(target.mode)) throw changedMeanwhile();
+        if (tried === mostTries) throw error;
+      }
     }
+  } finally {
+    await rows.end();
   }
 }
 
@@ -90,11 +98,11 @@ export async function deliverFile(
 async function isSuperseded(
   database: Database,
   { versionId }: StandingRows,
-  target: Target,
+  target: IntoSource,
   error: unknown,
 ): Promise<boolean> {
   if (error instanceof Superseded) return true;
-  if (error instanceof ProblemError || isDatabaseAway(error) || 'name' in target) return false;
+  if (error instanceof ProblemError || isDatabaseAway(error)) return false;
   return (await openStandingRows(database, target.sourceId))?.versionId !== versionId;
 }
 
@@ -104,13 +112,13 @@ async function isSuperseded(
  */
 async function holdToAnnounced(
   base: StandingRows,
-  table: TypedTable,
+  against: Against,
   { mode, keys }: { mode: DeliveryMode; keys: readonly string[] },
   announced: Announced | null,
 ) {
   if (!announced || announced.builtOn === base.versionId) return;
   if (!isMerged(mode)) throw changedMeanwhile();
-  const { added, removed, changed } = await compareTables(base.rows, table, mode, keys);
+  const { added, removed, changed } = await against.compare(mode, keys);
   const asAnnounced =
     added.count === announced.added &&
     removed.count === announced.removed &&
@@ -130,10 +138,20 @@ export function tableOf(
   file: DeliveredFile,
   understanding: Understanding,
   lookups: Lookups,
-): TypedTable {
-  const { columns, found, rows } = understanding;
+): TypedTable & { doubts(): FoundDoubts } {
+  const { columns, found, rows, ofRows } = understanding;
   const form = formOf(understanding);
-  return { columns, found, rows, batches: () => wholeOf(rows, typedBatches(file, form, lookups)) };
+  let doubts = new Doubts();
+  const read = () => {
+    doubts = new Doubts();
+    return typedBatches(file, form, lookups, doubts);
+  };
+  // Of what was looked at in part, nobody knows what is still to come.
+  const known =
+    ofRows === null
+      ? { found, rows, batches: () => wholeOf(rows, read()) }
+      : { found: null, rows: ofRows, batches: read };
+  return { columns, ...known, doubts: () => doubts.found() };
 }
 
 /** @throws ProblemError when fewer rows come than were understood, or more */
@@ -157,6 +175,7 @@ async function* typedBatches(
   file: DeliveredFile,
   form: WholeForm,
   lookups: Lookups,
+  doubts: Doubts,
 ): AsyncGenerator<CellValue[][]> {
   const { decimalMark, zone, missing } = form;
   const batches = readForm(file, form.file);
@@ -164,7 +183,10 @@ async function* typedBatches(
   const title = titleOf(file.name, form.file);
   const context = { writing: { decimalMark, zone, missing }, firstRows, title, lookups };
   let out: CellValue[][] = [];
-  const way = typedRows(form, context, ({ values }) => out.push(values));
+  const way = typedRows(form, context, (row) => {
+    doubts.take(row);
+    out.push(row.values);
+  });
   let number = 0;
   const push = (cells: Cell[]) => way.push({ number: ++number, cells });
   firstRows.forEach(push);

@@ -4,7 +4,7 @@ import type { CellValue, ColumnKind } from '../../core/table';
 import type { TypedTable } from '../sources';
 
 /** Of more different words in a column none is a line of a chart. */
-const mostWords = 500;
+export const mostWords = 500;
 
 type Rows = {
   columns: readonly { name: string; kind: ColumnKind }[];
@@ -28,23 +28,42 @@ interface Held {
 export async function lookAtEarlier(standing: Rows, after: Rows): Promise<EarlierChange> {
   const before = await held(standing, await lastDays(standing));
   const now = await held(after, before.last);
-  const words = [...now.words].flatMap(([column, found]) => {
-    const known = before.words.get(column);
-    if (!found || !known) return [];
-    const fresh = [...found].filter((word) => !known.has(word));
-    return fresh.length > 0 && known.size > 0
-      ? [{ column, fresh: fresh.slice(0, mostWords), before: [...known] }]
-      : [];
-  });
+  const words = [...now.words].flatMap(([column, found]) =>
+    changedWords(column, before.words.get(column) ?? null, found),
+  );
   const sums = [...before.sums].flatMap(([key, sum]) => {
     const next = now.sums.get(key);
+    if (next === undefined) return [];
     const [date = '', column = ''] = JSON.parse(key) as string[];
-    const apart = Math.abs((next ?? sum) - sum);
-    if (next === undefined || apart <= 1e-9 * Math.max(Math.abs(sum), Math.abs(next))) return [];
-    const upTo = formatDay(before.last.get(date) ?? 0);
-    return [{ date, column, upTo, before: sum, after: next }];
+    return changedSum({ date, column, upTo: formatDay(before.last.get(date) ?? 0) }, sum, next);
   });
   return { words, sums };
+}
+
+/**
+ * Words that come to a column that had others before.
+ * @param before the words it had; null where there were too many
+ */
+export function changedWords(
+  column: string,
+  before: ReadonlySet<string> | null,
+  now: ReadonlySet<string> | null,
+): EarlierChange['words'] {
+  if (!before || !now || before.size === 0) return [];
+  const fresh = [...now].filter((word) => !before.has(word));
+  return fresh.length > 0
+    ? [{ column, fresh: fresh.slice(0, mostWords), before: [...before] }]
+    : [];
+}
+
+/** A sum over days that had figures before, where it comes to something else. */
+export function changedSum(
+  held: { date: string; column: string; upTo: string },
+  before: number,
+  after: number,
+): EarlierChange['sums'] {
+  const scale = Math.max(Math.abs(before), Math.abs(after));
+  return Math.abs(after - before) <= 1e-9 * scale ? [] : [{ ...held, before, after }];
 }
 
 async function lastDays({ columns, batches }: Rows): Promise<Map<string, number>> {

@@ -132,11 +132,14 @@ function residentBytes(pid: number | undefined): number {
 /** What reading a file of so many bytes may take. */
 export function readingLimits({ upload, kind }: DeliveryTask): ReadingLimits {
   const megabytes = upload.bytes / megabyte;
+  // What is larger is read row by row, or not at all; of what is larger still, the first rows.
+  const held = Math.min(upload.bytes, settings.wholeFileBytes) / megabyte;
+  const looked = Math.min(upload.bytes, settings.lookedAtWholeBytes) / megabyte;
   return {
-    bytes: (settings.fileMemory + settings.fileMemoryPerMegabyte * megabytes) * megabyte,
+    bytes: (settings.fileMemory + settings.fileMemoryPerMegabyte * held) * megabyte,
     seconds:
       kind === 'understand'
-        ? settings.understandSeconds + settings.understandSecondsPerMegabyte * megabytes
-        : settings.deliverySeconds,
+        ? settings.understandSeconds + settings.understandSecondsPerMegabyte * looked
+        : settings.deliverySeconds + settings.deliverySecondsPerMegabyte * megabytes,
   };
 }

@@ -1,18 +1,18 @@
-import type { Understanding } from '../../contract';
+import { inspect } from 'node:util';
+import type { Understanding, Upload } from '../../contract';
 import { type Problem, ProblemError } from '../../core/values';
 import { diskFull, isDatabaseAway, isDiskFull, openDatabase } from '../database';
 import type { DeliveredFile } from '../forms';
 import { settings } from '../settings';
-import { isMerged, mergeTables, openStandingRows, sourceGone } from '../sources';
+import { openStandingRows, sourceGone } from '../sources';
 import { readUpload } from '../uploads';
-import { compareTables } from './compare';
-import { lookAtEarlier } from './earlier';
+import { DeliveredRows } from './deliveredRows';
 import { deliverFile, refuseOpen, tableOf } from './deliver';
 import { readLookups } from './lookups';
 import { Progress } from './progress';
 import { remember, remembered } from './remembered';
 import type { DeliveryMessage, DeliveryTask, ReadingWord } from './task';
-import { understandFile } from './understand';
+import { type LookedAt, understandFile } from './understand';
 
 /*
  * Understands, compares or brings in uploads, one after another, in a process of its own, and tells each
@@ -48,7 +48,8 @@ function problemOf(error: unknown): Problem {
   if (error instanceof ProblemError) return error.problem;
   if (isDiskFull(error)) return diskFull;
   if (isDatabaseAway(error)) return databaseAway;
-  console.error(error);
+  // What goes to the other stream of this process is not kept.
+  process.stdout.write(`${inspect(error)}\n`);
   // Beyond what the engine can nest, repeat or join.
   const tooMuch = error instanceof RangeError;
   return {
@@ -58,6 +59,10 @@ function problemOf(error: unknown): Problem {
       : 'The server could not read the file to its end. Try again.',
   };
 }
+
+/** Of a large file the first rows are looked at. */
+const partOf = ({ bytes }: Upload): LookedAt | null =>
+  bytes > settings.lookedAtWholeBytes ? { rows: settings.rowsLookedAt, ofBytes: bytes } : null;
 
 /** One file that is read for one task. */
 class Reading {
@@ -82,9 +87,8 @@ class Reading {
     if (before) return before;
     this.progress.begin('reading');
     const lookups = await readLookups(database, form.steps);
-    const understanding = await understandFile(this.file, form, lookups, (rows) =>
-      this.progress.rows(rows),
-    );
+    const onRows = (rows: number) => this.progress.rows(rows);
+    const understanding = await understandFile(this.file, form, lookups, onRows, partOf(upload));
     await remember(database, upload.id, understanding);
     return understanding;
   }
@@ -103,13 +107,16 @@ const acts: Record<DeliveryTask['kind'], (reading: Reading) => Promise<void>> = 
     if (!standing) throw sourceGone();
     progress.begin('comparing');
     const table = tableOf(file, understanding, await readLookups(database, understanding.steps));
-    const changes = await compareTables(standing.rows, table, task.mode, task.keys);
-    const after = isMerged(task.mode)
-      ? mergeTables(standing.rows, table, { mode: task.mode, keys: changes.keys })
-      : table;
-    say({ kind: 'earlier', earlier: await lookAtEarlier(standing.rows, after) });
-    const { versionId: builtOn } = standing;
-    say({ kind: 'compared', changes: { ...changes, builtOn, charts: [], meanings: [] } });
+    const rows = new DeliveredRows(database, table, (taken) => progress.rows(taken));
+    try {
+      const against = await rows.against(standing.rows);
+      const changes = await against.compare(task.mode, task.keys);
+      say({ kind: 'earlier', earlier: await against.earlier(task.mode, changes.keys) });
+      const { versionId: builtOn } = standing;
+      say({ kind: 'compared', changes: { ...changes, builtOn, charts: [], meanings: [] } });
+    } finally {
+      await rows.end();
+    }
   },
 
   'bring-in': async (reading) => {

@@ -9,19 +9,33 @@ import {
 } from '../../contract';
 import { formatDay } from '../../core/calendar';
 import { decideProposal, type Lookup, sayStep, type Step } from '../../core/preparation';
-import { type CellValue, type ColumnKind, naturalOrder } from '../../core/table';
+import { type Cell, type CellValue, type ColumnKind, naturalOrder } from '../../core/table';
 import { ProblemError } from '../../core/values';
 import { tableOf } from './deliver';
 import { understandFile } from './understand';
 
 const folder = join(__dirname, 'files');
 
+/** A source that something is looked up in. */
+interface LookedUp {
+  name: string;
+  columns: string[];
+  rows: Cell[][];
+}
+
+const lookupOf = ({ name, columns, rows }: LookedUp): Lookup => ({
+  name,
+  columns,
+  rows: rows.length,
+  cell: (row, place) => rows[row]?.[place] ?? '',
+});
+
 /** What a file has to give; what is left out is not looked at. */
 interface Expected {
   form?: FileForm;
   /** the file that came in before it, with the preparation that was kept of it */
   after?: string;
-  lookup?: Lookup;
+  lookup?: LookedUp;
   problem?: string;
   /** name, kind and how its dates are written, by column */
   columns?: string[];
@@ -87,7 +101,7 @@ async function decidedOn(
 
 async function read(name: string, expected: Expected) {
   const file = fileOf(name);
-  const lookups = new Map(expected.lookup ? [[1, expected.lookup]] : []);
+  const lookups = new Map(expected.lookup ? [[1, lookupOf(expected.lookup)]] : []);
   const first = await understandFile(file, await formFor(expected), lookups);
   const understanding = await decidedOn(first, expected, (form) =>
     understandFile(file, form, lookups),

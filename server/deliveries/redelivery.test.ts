@@ -170,6 +170,29 @@ it('keeps as many versions as are set, and drops none that is in use', async () 
   expect((await versions()).map(({ current }) => current)).toEqual([true, false]);
 });
 
+it('keeps the files of the latest two versions, packed', async () => {
+  const csv = (rows: number) => `Day,Fares\n${'2026-01-05,1\n'.repeat(rows)}`;
+  const id = await maren.source(csv(1000));
+  for (const rows of [2000, 3000]) await maren.bringIn(csv(rows), { sourceId: id });
+  const connection = await createConnection(server.databaseUrl);
+  const kept = async (source: number) => {
+    const [found] = await connection.query(
+      `SELECT source_versions.rows AS wide, uploads.bytes, uploads.kept,
+        (SELECT SUM(OCTET_LENGTH(content)) FROM upload_parts WHERE upload_id = uploads.id) AS takes
+       FROM source_versions JOIN uploads ON uploads.id = upload_id WHERE source_id = ? ORDER BY 1`,
+      [source],
+    );
+    return found as { wide: number; bytes: number; kept: number; takes: string }[];
+  };
+  const files = await kept(id);
+  await connection.end();
+  expect(files.map(({ wide }) => wide)).toEqual([2000, 3000]);
+  for (const { wide, bytes, kept: own, takes } of files) {
+    expect([bytes, Number(takes)]).toEqual([csv(wide).length, own]);
+    expect(own).toBeLessThan(bytes / 10);
+  }
+});
+
 it('looks up only in sources of the person’s own', async () => {
   const routes = await maren.source('Route,Region\nNorth,Outer\n', 'Routes');
   const join = {

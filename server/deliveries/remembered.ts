@@ -34,5 +34,8 @@ export async function remembered(
   form: FileForm,
 ): Promise<Understanding | null> {
   const before = await understoodBefore(database, uploadId);
-  return before?.key === formKey(form) ? before.understanding : null;
+  if (before?.key !== formKey(form)) return null;
+  // What was understood by an earlier version was looked at whole, and does not say so.
+  const { ofRows = null, ...understanding }: Partial<Understanding> = before.understanding;
+  return { ...(understanding as Understanding), ofRows };
 }

@@ -4,6 +4,7 @@ import {
   compareBody,
   type EarlierChange,
   type FileForm,
+  type FileLimits,
   type Person,
   understandBody,
   type Upload,
@@ -53,6 +54,12 @@ export function deliveryRoutes(database: Database): Router {
     const person = await requirePerson(database, request);
     const name = cutText(plainText(String(request.query.name ?? 'file.csv')), 250);
     response.status(201).json(await keepUpload(database, person, name, steadily(request)));
+  });
+
+  router.get('/uploads/limits', async (request, response) => {
+    await requirePerson(database, request);
+    const limits: FileLimits = { bytes: settings.fileBytes, rows: settings.rowsOfVersion };
+    response.json(limits);
   });
 
   router.post('/uploads/:id/understand', ...jsonBody, share, async (request, response) => {

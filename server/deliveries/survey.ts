@@ -1,12 +1,8 @@
-import {
-  bringInLimits,
-  type ColumnProfile,
-  type Understanding,
-  type WholeForm,
-} from '../../contract';
+import type { ColumnProfile, WholeForm } from '../../contract';
 import type { DatePattern } from '../../core/calendar';
 import { type Cell, Profiler } from '../../core/table';
 import { cutText } from '../../core/values';
+import { Doubts } from './doubts';
 import { TotalWords } from './lateTotals';
 import type { TypedRow } from './typedRows';
 
@@ -21,9 +17,7 @@ export const shownCells = (cells: readonly Cell[]): Cell[] =>
 export class Survey {
   private rows = 0;
   private readonly profilers: Profiler[];
-  private readonly doubtfulIn: number[];
-  private readonly listed: Understanding['doubtful'] = [];
-  private doubtfulTotal = 0;
+  private readonly doubts = new Doubts();
   private readonly preview: Cell[][] = [];
   /** the different days of the first column of dates */
   private readonly days = new Set<number>();
@@ -40,7 +34,6 @@ export class Survey {
     whole: boolean,
   ) {
     this.profilers = form.columns.map(({ kind }) => new Profiler(kind));
-    this.doubtfulIn = form.columns.map(() => 0);
     this.totals = form.columns.map(({ kind }) =>
       kind === 'text' && !whole ? new TotalWords() : null,
     );
@@ -55,10 +48,7 @@ export class Survey {
       const value = row.values[place] ?? null;
       if (value === null) {
         const cell = row.cells[place];
-        if (odd?.has(this.form.columns[place]?.name ?? '')) {
-          this.doubtfulIn[place] = (this.doubtfulIn[place] ?? 0) + 1;
-          continue;
-        }
+        if (odd?.has(this.form.columns[place]?.name ?? '')) continue;
         if (typeof cell === 'string' && cell !== '') this.countSign(cell.trim());
       } else if (typeof value === 'string' && value.includes('\ufffd')) this.broken = true;
       this.profilers[place]?.add(value);
@@ -66,7 +56,7 @@ export class Survey {
     }
     const day = row.values[this.datePlace];
     if (typeof day === 'number') this.days.add(day);
-    if (odd) this.list(row);
+    this.doubts.take(row);
   };
 
   /** The days of the first column of dates, ascending. */
@@ -85,25 +75,19 @@ export class Survey {
   }
 
   found() {
+    const { total, listed, byColumn } = this.doubts.found();
     const found: ColumnProfile[] = this.profilers.map((profiler, place) => ({
       ...profiler.finish(),
-      doubtful: this.doubtfulIn[place] ?? 0,
+      doubtful: byColumn[this.form.columns[place]?.name ?? ''] ?? 0,
     }));
     return {
       rows: this.rows,
       preview: this.preview,
       found,
-      doubtful: this.listed,
-      doubtfulTotal: this.doubtfulTotal,
+      doubtful: listed,
+      doubtfulTotal: total,
       signs: [...this.signs].map(([sign, count]) => ({ sign, count })),
     };
-  }
-
-  private list({ number, doubtful }: TypedRow) {
-    this.doubtfulTotal += doubtful.length;
-    for (const odd of doubtful)
-      if (this.listed.length < bringInLimits.listed)
-        this.listed.push({ row: number, column: odd.column, text: cutText(odd.text, 200) });
   }
 
   private countSign(sign: string) {

@@ -1,7 +1,8 @@
-import { bringInLimits, type WholeForm } from '../../contract';
+import type { WholeForm } from '../../contract';
 import { prepare, type PreparationContext, type Prepared } from '../../core/preparation';
 import { type Cell, cellReader, cellText, type CellValue, doubtful } from '../../core/table';
 import { ProblemError } from '../../core/values';
+import { settings } from '../settings';
 
 /** A row of the table that a file becomes; doubtful cells are blank and named beside. */
 export interface TypedRow {
@@ -30,7 +31,7 @@ export function typedRows(
   let beyond = '';
   const prepared = prepare(form.steps, context, ({ number, cells }) => {
     rows += 1;
-    if (rows > bringInLimits.rows) throw tooManyRows();
+    if (rows > settings.rowsOfVersion) throw tooManyRows();
     let odd = none;
     const list = (column: string, text: string) => (odd = [...odd, { column, text }]);
     const values: CellValue[] = [];
@@ -64,7 +65,7 @@ const textBeyond = (cells: readonly Cell[], width: number) =>
         .join(' ');
 
 function tooManyRows() {
-  const most = bringInLimits.rows.toLocaleString('en-GB');
+  const most = settings.rowsOfVersion.toLocaleString('en-GB');
   return new ProblemError({
     code: 'too-many-rows',
     sentence: `The file has more than ${most} rows. Bring it in as several files.`,

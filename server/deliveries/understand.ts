@@ -12,17 +12,27 @@ import { typedRows } from './typedRows';
 /** Is told how many rows of the file have been read. */
 export type OnRows = (rows: number) => void;
 
+/** How much of a file is looked at; missing: all of it. */
+export interface LookedAt {
+  /** of a large one, its first rows */
+  rows: number;
+  /** how many bytes all of it has */
+  ofBytes: number;
+}
+
 /**
  * Works out how a file is to be read, keeping whatever a person has decided, and looks at all of it
- * once.
+ * once, or at the first rows of a large one.
  * @throws ProblemError when it is no table
  */
 export async function understandFile(
-  file: DeliveredFile,
+  delivered: DeliveredFile,
   given: FileForm,
   lookups: Lookups,
   onRows: OnRows = () => {},
+  part: LookedAt | null = null,
 ): Promise<Understanding> {
+  const { file, read } = counted(delivered);
   const chosen = await chooseForm(file, given.file);
   const { choices, parts } = chosen;
   const batches = readForm(file, choices);
@@ -41,18 +51,21 @@ export async function understandFile(
   for await (const batch of batches) {
     batch.forEach(push);
     onRows(number);
+    if (part && number >= part.rows) break;
   }
+  const isPart = part !== null && number >= part.rows;
   way.end();
   // Bytes that are no UTF-8 may come late in a file whose start says nothing.
   const guessed = given.file?.kind !== 'delimited' || !given.file.encoding;
   if (survey.broken && guessed && choices.kind === 'delimited' && choices.encoding === 'utf-8')
     return understandFile(
-      file,
+      delivered,
       { ...given, file: { ...choices, encoding: 'windows-1252' } },
       lookups,
       onRows,
+      part,
     );
-  const part = partOf(given.file, chosen);
+  const chosenPart = partOf(given.file, chosen);
   const proposals = proposed(suggested.proposals);
   const late = lateTotals(survey.totalWords(), form, context, proposals);
   const found = survey.found();
@@ -60,6 +73,7 @@ export async function understandFile(
   return {
     ...form,
     ...found,
+    ofRows: isPart ? Math.round((found.rows * part.ofBytes) / Math.max(1, read())) : null,
     parts,
     offers: suggested.offers,
     misfits: [...way.misfits],
@@ -68,17 +82,34 @@ export async function understandFile(
     ...questionsOf(
       form,
       given.columns ?? [],
-      [...part.questions, ...proposals, ...late, ...asked],
+      [...chosenPart.questions, ...proposals, ...late, ...asked],
       cellsOf,
     ),
-    notices: [...part.notices, ...notices].concat(
+    notices: [...chosenPart.notices, ...notices].concat(
       (chosen.notices ?? []).map((sentence) => ({ sentence })),
     ),
-    recording: recordingOfColumn(survey.dates()),
+    // The last of its days is still to come.
+    recording: isPart ? null : recordingOfColumn(survey.dates()),
     lost: (given.columns ?? [])
       .map(({ name }) => name)
       .filter((name) => form.columns.every((column) => column.name !== name)),
   };
+}
+
+/** A file, and how many of its bytes were read when it was opened last. */
+function counted({ name, open }: DeliveredFile) {
+  let bytes = 0;
+  const file: DeliveredFile = {
+    name,
+    async *open() {
+      bytes = 0;
+      for await (const part of open()) {
+        bytes += part.length;
+        yield part;
+      }
+    },
+  };
+  return { file, read: () => bytes };
 }
 
 /** What a column of dates tells of how the file is recorded. */

@@ -14,6 +14,16 @@ export class EngineAway extends Error {
   }
 }
 
+/** How a task is waited for. */
+export interface Watch {
+  /** for which it may work on it; missing: as for a question */
+  seconds?: number;
+  /** is told how many statements of a script are done */
+  onStep?: (done: number) => void;
+}
+
+type LastAnswer = Exclude<EngineAnswer, { step: number }>;
+
 /** A process in which the engine works, one task after another. */
 export class EngineProcess {
   private readonly child: ChildProcess;
@@ -42,7 +52,7 @@ export class EngineProcess {
   }
 
   /** @throws EngineAway when it ends before it has answered, or takes too long */
-  run(task: EngineTask): Promise<EngineAnswer> {
+  run(task: EngineTask, { seconds, onStep }: Watch): Promise<LastAnswer> {
     const { child } = this;
     return new Promise((resolve, reject) => {
       const settle = () => {
@@ -51,6 +61,7 @@ export class EngineProcess {
         child.channel?.unref();
       };
       const onAnswer = (answer: EngineAnswer) => {
+        if ('step' in answer) return onStep?.(answer.step);
         settle();
         resolve(answer);
       };
@@ -58,11 +69,14 @@ export class EngineProcess {
         settle();
         reject(new EngineAway('the engine has ended'));
       };
-      const late = setTimeout(() => {
-        this.end();
-        reject(new EngineAway('the engine took too long'));
-      }, settings.engineSeconds * 1000);
-      child.once('message', onAnswer).once('exit', onExit).once('error', onExit);
+      const late = setTimeout(
+        () => {
+          this.end();
+          reject(new EngineAway('the engine took too long'));
+        },
+        (seconds ?? settings.engineSeconds) * 1000,
+      );
+      child.on('message', onAnswer).once('exit', onExit).once('error', onExit);
       if (this.gone) return onExit();
       // While it works for somebody, the process waits for it.
       child.channel?.ref();

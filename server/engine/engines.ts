@@ -1,5 +1,6 @@
+import { ProblemError } from '../../core/values';
 import { settings } from '../settings';
-import { EngineProcess } from './engineProcess';
+import { EngineProcess, type Watch } from './engineProcess';
 import type { EngineResults, EngineTask } from './tasks';
 
 /** The engine cannot be loaded on this machine. */
@@ -8,6 +9,26 @@ export class EngineMissing extends Error {
     super(reason);
     this.name = 'EngineMissing';
   }
+}
+
+/** A file that the engine was to read was removed just before. */
+export class FileGone extends Error {
+  constructor(reason: string) {
+    super(reason);
+    this.name = 'FileGone';
+  }
+}
+
+const tooMuch = new ProblemError({
+  code: 'too-much-memory',
+  sentence:
+    'This takes more memory and room on disk than this server gives to one question. Leave columns or rows out, or have more given to its engine.',
+});
+
+/** @param reason as the engine says it */
+function failureOf(reason: string): Error {
+  if (/Out of Memory Error/.test(reason)) return tooMuch;
+  return /No files found|No such file/.test(reason) ? new FileGone(reason) : new Error(reason);
 }
 
 /** How long an engine waits for work before it goes, in milliseconds. */
@@ -26,16 +47,19 @@ export class Engines {
    * Has a task done.
    * @throws EngineAway when the engine breaks down over it, EngineMissing when there is none
    */
-  async run<Task extends EngineTask>(task: Task): Promise<EngineResults[Task['kind']]> {
+  async run<Task extends EngineTask>(
+    task: Task,
+    watch: Watch = {},
+  ): Promise<EngineResults[Task['kind']]> {
     if (this.missing !== null) throw new EngineMissing(this.missing);
     const engine = await this.take();
     try {
-      const answer = await engine.run(task);
+      const answer = await engine.run(task, watch);
       if ('missing' in answer) {
         this.missing = answer.missing;
         throw new EngineMissing(answer.missing);
       }
-      if ('failed' in answer) throw new Error(answer.failed);
+      if ('failed' in answer) throw failureOf(answer.failed);
       return answer.result as EngineResults[Task['kind']];
     } finally {
       this.giveBack(engine);

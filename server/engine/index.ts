@@ -1,4 +1,4 @@
 export { EngineAway } from './engineProcess';
-export { EngineMissing, engines } from './engines';
-export { relationOf } from './relation';
+export { EngineMissing, engines, FileGone } from './engines';
+export { dayNumber, relationOf } from './relation';
 export type { EngineRow, EngineValue } from './tasks';

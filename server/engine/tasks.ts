@@ -24,7 +24,9 @@ export type EngineTask =
       to: number;
     }
   /** asks a question of a version, whose values are bound */
-  | { kind: 'ask'; sql: string; values: readonly EngineValue[] };
+  | { kind: 'ask'; sql: string; values: readonly EngineValue[] }
+  /** does statements one after another, which see each other's temporary tables */
+  | { kind: 'script'; statements: readonly string[] };
 
 export type EngineValue = number | string;
 
@@ -35,9 +37,12 @@ export interface EngineResults {
   pack: null;
   columns: RawColumn[];
   ask: EngineRow[];
+  script: EngineRow[][];
 }
 
 export type EngineAnswer =
+  /** it is still at it: so many statements are done */
+  | { step: number }
   | { result: EngineResults[EngineTask['kind']] }
   /** the engine cannot be loaded here, or not do this */
   | { missing: string }

@@ -1,7 +1,7 @@
 import { parquetMetadataAsync, parquetReadObjects } from 'hyparquet';
 import { compressors } from 'hyparquet-compressors';
-import { bringInLimits } from '../../contract';
 import { ProblemError } from '../../core/values';
+import { settings } from '../settings';
 import { type FormReader, inBatches, type RowBatches } from './form';
 import { columnsInUtc, withOffsets } from './moments';
 import { fieldNames, recordRows } from './records';
@@ -21,7 +21,7 @@ export const parquet: FormReader<'parquet'> = {
       const metadata = await parquetMetadataAsync(bytes);
       const inUtc = columnsInUtc(metadata.schema);
       const rows = Number(metadata.num_rows);
-      if (rows > bringInLimits.rows) throw tooManyRows();
+      if (rows > settings.rowsOfVersion) throw tooManyRows();
       let names: string[] | null = null;
       let from = 0;
       for (const group of metadata.row_groups) {
@@ -51,5 +51,5 @@ export const parquet: FormReader<'parquet'> = {
 const tooManyRows = () =>
   new ProblemError({
     code: 'too-many-rows',
-    sentence: `The file has more than ${bringInLimits.rows.toLocaleString('en-GB')} rows. Bring it in as several files.`,
+    sentence: `The file has more than ${settings.rowsOfVersion.toLocaleString('en-GB')} rows. Bring it in as several files.`,
   });

@@ -58,13 +58,18 @@ interface NarrowedBy {
 /** Smaller answers travel as quickly as they are. */
 const packedFrom = 4096;
 
+type ChartRow = typeof tables.charts.$inferSelect;
+
 /**
  * Answers with the figures of saved charts. What is sent is named by all that it depends on (the
  * chart's revision, the versions of its sources, today, and who may know how much), so it is made
  * once, kept while there is room, and not sent again to a browser that has it.
  */
 export class FigureAnswers {
-  private readonly definitions = new LRUCache<string, ChartDefinition>({ max: 2000 });
+  /** of each chart the latest that was asked for: those before it are never asked for again */
+  private readonly definitions = new LRUCache<number, Pick<ChartRow, 'revision' | 'definition'>>({
+    max: 2000,
+  });
   private readonly answers = new LRUCache<string, Answer>({
     maxSize: settings.answerBytes,
     sizeCalculation: ({ body, packed }) => body.length + (packed?.length ?? 0) + 200,
@@ -208,15 +213,15 @@ export class FigureAnswers {
 
   /** A chart's definition at a revision never changes, so it is read once. */
   private async definition({ id, revision }: ReadableChart): Promise<ChartDefinition> {
-    const held = this.definitions.get(`${id} ${revision}`);
-    if (held) return held;
+    const held = this.definitions.get(id);
+    if (held?.revision === revision) return held.definition;
     const { charts } = tables;
     const [row] = await this.database
       .select({ definition: charts.definition, revision: charts.revision })
       .from(charts)
       .where(eq(charts.id, id));
     if (!row) throw notFound('chart');
-    this.definitions.set(`${id} ${row.revision}`, row.definition);
+    this.definitions.set(id, row);
     return row.definition;
   }
 }

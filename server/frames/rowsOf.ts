@@ -1,11 +1,11 @@
 import { columnsCompared, type Comparison, rowTest } from '../../core/frame';
-import { type Column, type ColumnKind, missingDay, type Table } from '../../core/table';
+import { type Column, missingDay, type Table } from '../../core/table';
 import { cellAt, fileColumn, rowColumn } from '../columns';
 import type { Database } from '../database';
-import { isLarge, readColumns, rowAsText } from '../sources';
+import { askedCell, isLarge, readColumns, rowAsText } from '../sources';
 import { loadColumns } from './loadColumns';
 import { conditionOf } from './large/conditions';
-import { dayNumber, openLarge } from './large/largeVersion';
+import { openLarge } from './large/largeVersion';
 import { columnNamed, type VersionColumns } from './versionColumns';
 
 /** Rows that are looked for. */
@@ -79,7 +79,7 @@ async function rowsByEngine(
   const { rows, ask } = await openLarge(database, version);
   const { text, values } = conditionOf(version, where);
   const [counted] = await ask(`SELECT COUNT(*) FROM ${rows} WHERE ${text}`, values);
-  const list = version.columns.map(({ kind }, place) => cellOf[kind](fileColumn(place)));
+  const list = version.columns.map(({ kind }, place) => askedCell({ kind }, fileColumn(place)));
   const order = fileColumn(columnNamed(version, orderBy).place);
   const found = await ask(
     `SELECT ${list.join(', ')} FROM ${rows} WHERE ${text} ORDER BY ${order}, ${rowColumn} LIMIT ${most}`,
@@ -90,10 +90,3 @@ async function rowsByEngine(
     rows: found.map((cells) => rowAsText(cells, version.columns)),
   };
 }
-
-/** How a cell is asked for, as it was typed. */
-const cellOf: Record<ColumnKind, (column: string) => string> = {
-  date: dayNumber,
-  number: (column) => `CAST(${column} AS DOUBLE)`,
-  text: (column) => column,
-};

@@ -62,7 +62,8 @@ const databaseAway = () =>
       sentence:
         'The database does not answer just now. Try again in a moment; what was saved before is safe.',
     },
-    { retryAfter: 5 },
+    // A cluster has another node at work by then.
+    { retryAfter: 3 },
   );
 
 function send(response: Response, refusal: Refusal) {

@@ -53,7 +53,7 @@ it.each([
 });
 
 it('loads no control library for those who only read', () => {
-  const first = scripts.filter((name) => name.startsWith('index-'));
+  const first = scripts.filter((name) => name.startsWith('main-'));
   expect(first).toHaveLength(1);
   const page = readFileSync(`dist/web/assets/${first[0]}`, 'utf8');
   expect(page).toContain('Nothing is laid on this dashboard yet');

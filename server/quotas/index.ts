@@ -1,2 +1,3 @@
 export { type Quota, type Quotas, quotas } from './quotas';
+export { bytesOfPerson } from './bytesOfPerson';
 export { countOf, lockPerson, onlyRow, requireRoom } from './requireRoom';

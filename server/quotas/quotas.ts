@@ -1,3 +1,4 @@
+import { sayBytes } from '../../core/values';
 import { settings } from '../settings';
 
 /** How much of something one person, or one thing of theirs, may hold. */
@@ -52,7 +53,7 @@ export const quotas = {
   bytes: {
     most: settings.bytesOfPerson,
     sentence: () =>
-      `Your files take ${Math.round(settings.bytesOfPerson / 1024 / 1024).toLocaleString('en-GB')} MB at most, those kept with sources among them. Remove sources that are not needed any more, then send the file.`,
+      `Your files, and the rows of your sources in all their versions, take ${sayBytes(settings.bytesOfPerson)} at most. Remove sources that are not needed any more, then try again.`,
   },
 } satisfies Record<string, Quota>;
 export type Quotas = keyof typeof quotas;

@@ -83,16 +83,30 @@ export const settings = {
   writingThreads: setting('STAND_MARK_WRITING_THREADS', 2),
   writingThreadMegabytes: setting('STAND_MARK_WRITING_THREAD_MEGABYTES', 768),
 
+  /** the largest file that can be brought in, and how many rows it may come to */
+  fileBytes: setting('STAND_MARK_FILE_MEGABYTES', 1024) * megabyte,
+  rowsOfVersion: setting('STAND_MARK_ROWS_OF_VERSION', 20_000_000),
+  /** of a larger file only its first rows are looked at before it is brought in, and how many */
+  lookedAtWholeBytes: setting('STAND_MARK_LOOKED_AT_WHOLE_MEGABYTES', 100, 0) * megabyte,
+  rowsLookedAt: setting('STAND_MARK_ROWS_LOOKED_AT', 300_000, 5000),
+
+  /** rows of a source in which another file's preparation looks something up; their keys are held in memory */
+  rowsLookedUp: setting('STAND_MARK_ROWS_LOOKED_UP', 1_000_000),
+
   /** a file that has to be read as a whole: a workbook, a JSON document, a Parquet file */
   wholeFileBytes: setting('STAND_MARK_WHOLE_FILE_MEGABYTES', 64) * megabyte,
   /** what such a file may unpack to */
   unpackedBytes: setting('STAND_MARK_UNPACKED_MEGABYTES', 400) * megabyte,
   /** cells that a sheet is laid out over, merged and repeated ones with all that they cover */
   sheetCells: setting('STAND_MARK_SHEET_CELLS', 20_000_000),
-  /** seconds for which one file may be brought in */
+  /** seconds for which one file may be compared or brought in, and for each megabyte of it beside */
   deliverySeconds: setting('STAND_MARK_DELIVERY_SECONDS', 300),
+  deliverySecondsPerMegabyte: setting('STAND_MARK_DELIVERY_SECONDS_PER_MEGABYTE', 1, 0),
   /** versions of a source that are kept, the one in use among them */
   versionsKept: setting('STAND_MARK_VERSIONS_KEPT', 6, 1),
+
+  /** files of a source that are kept, those of its latest versions, to be brought in anew */
+  filesKept: setting('STAND_MARK_FILES_KEPT', 2, 0),
 
   /** what one person, or one thing of theirs, may hold */
   dashboardsOfPerson: setting('STAND_MARK_DASHBOARDS_OF_PERSON', 200),
@@ -105,8 +119,8 @@ export const settings = {
   sourcesOfPerson: setting('STAND_MARK_SOURCES_OF_PERSON', 200),
   measuresOfSource: setting('STAND_MARK_MEASURES_OF_SOURCE', 200),
   /** rows of all versions of all sources of one person */
-  rowsOfPerson: setting('STAND_MARK_ROWS_OF_PERSON', 50_000_000),
-  /** files of one person, those kept with versions among them */
+  rowsOfPerson: setting('STAND_MARK_ROWS_OF_PERSON', 200_000_000),
+  /** files of one person, packed, and the rows of all versions of all of their sources */
   bytesOfPerson: setting('STAND_MARK_MEGABYTES_OF_PERSON', 4096) * megabyte,
 
   /** charts of one person that the figures thread works on at once; more wait in their own line */
@@ -124,14 +138,22 @@ export const settings = {
   engineThreads: setting('STAND_MARK_ENGINE_THREADS', 2),
   engineMegabytes: setting('STAND_MARK_ENGINE_MEGABYTES', 400, 100),
   engineDiskMegabytes: setting('STAND_MARK_ENGINE_DISK_MEGABYTES', 8192),
-  /** seconds for which an engine may work on one question */
+  /** seconds for which an engine may work on one question, and on one delivery */
   engineSeconds: setting('STAND_MARK_ENGINE_SECONDS', 50),
+  engineDeliverySeconds: setting('STAND_MARK_ENGINE_DELIVERY_SECONDS', 900),
   /** versions of more rows than these are asked of the engine, even if their columns would fit */
   rowsInMemory: setting('STAND_MARK_ROWS_IN_MEMORY', 5_000_000, 0),
   /** columns kept in memory; what would need more of it is asked of the engine */
   columnBytes: setting('STAND_MARK_COLUMN_MEGABYTES', 1024, 0) * megabyte,
   /** answered figures kept in memory */
   answerBytes: setting('STAND_MARK_ANSWER_MEGABYTES', 128) * megabyte,
+
+  /** what working a password's hash out costs: memory and passes over it; raised, it holds from each one's next sign-in on */
+  passwordKilobytes: setting('STAND_MARK_PASSWORD_KILOBYTES', 19_456, 8),
+  passwordPasses: setting('STAND_MARK_PASSWORD_PASSES', 2),
+  /** a session ends so many days after its sign-in, and so many hours after it was last used */
+  sessionDays: setting('STAND_MARK_SESSION_DAYS', 30),
+  sessionIdleHours: setting('STAND_MARK_SESSION_IDLE_HOURS', 14 * 24),
 
   /** passwords that this process checks at once; each takes memory and a core */
   passwordsAtOnce: setting('STAND_MARK_PASSWORDS_AT_ONCE', 2),

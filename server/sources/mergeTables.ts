@@ -1,10 +1,8 @@
 import type { DeliveryMode } from '../../contract';
-import type { Profile } from '../../core/table';
 import { ProblemError } from '../../core/values';
-import type { StoredColumn } from '../database';
 import { keyReader, type LaidOver, type LaidRow, layOver, UniqueKeys } from './layOver';
 import type { TypedTable } from './typedTable';
-import type { VersionRows } from './versionRows';
+import type { StandingTable } from './versionRows';
 
 const kindWords = { date: 'dates', number: 'figures', text: 'words' };
 
@@ -17,24 +15,18 @@ const kindWords = { date: 'dates', number: 'figures', text: 'words' };
  *   tell rows apart (while its rows are read)
  */
 export function mergeTables(
-  standing: VersionRows,
+  standing: StandingTable,
   delivered: TypedTable,
   { mode, keys }: { mode: DeliveryMode; keys: readonly string[] },
 ): TypedTable {
   checkKinds(standing, delivered);
   const laid = layOver(standing.columns, delivered.columns);
-  const found = laid.names.map((name) => {
-    const old = standing.columns.find((column) => column.name === name);
-    const place = delivered.columns.findIndex((column) => column.name === name);
-    return roomFor(old, delivered.found[place], standing.count);
-  });
   // Wrong keys are told before anything is read.
   keyReader(laid.names, keys);
   return {
     columns: laid.columns,
-    found,
+    found: null,
     rows: standing.count + delivered.rows,
-    together: true,
     batches: () =>
       mode === 'update'
         ? updated(standing, delivered, laid, keys)
@@ -42,13 +34,13 @@ export function mergeTables(
   };
 }
 
-async function* appended(standing: VersionRows, delivered: TypedTable, laid: LaidOver) {
+async function* appended(standing: StandingTable, delivered: TypedTable, laid: LaidOver) {
   for await (const batch of standing.batches()) yield batch.map((row) => laid.standing(row));
   for await (const batch of delivered.batches()) yield batch.map((row) => laid.delivered(row));
 }
 
 async function* updated(
-  standing: VersionRows,
+  standing: StandingTable,
   delivered: TypedTable,
   laid: LaidOver,
   keys: readonly string[],
@@ -66,7 +58,7 @@ async function* updated(
 
 /** The rows whose places are taken, where the file does not have all of their columns. */
 async function rowsBefore(
-  standing: VersionRows,
+  standing: StandingTable,
   laid: LaidOver,
   keys: readonly string[],
   replaced: UniqueKeys,
@@ -84,7 +76,8 @@ async function rowsBefore(
   return before;
 }
 
-function checkKinds(standing: VersionRows, delivered: TypedTable) {
+/** @throws ProblemError when a column holds another kind of thing than in the source */
+export function checkKinds(standing: StandingTable, delivered: TypedTable) {
   for (const column of delivered.columns) {
     const old = standing.columns.find(({ name }) => name === column.name);
     if (!old || old.kind === column.kind) continue;
@@ -94,21 +87,4 @@ function checkKinds(standing: VersionRows, delivered: TypedTable) {
       place: { column: column.name },
     });
   }
-}
-
-/** What both sides together need room for. */
-function roomFor(old: StoredColumn | undefined, added: Profile | undefined, rows: number): Profile {
-  const range = old?.profile?.range;
-  // Of what came in before it was looked at, only the widest can be supposed.
-  const largest = range ? Math.max(...range.map(Math.abs)) : old && !old.profile ? 1e15 : 0;
-  const held = old?.profile ? rows - old.profile.blank : old ? rows : 0;
-  return {
-    blank: 0,
-    range: null,
-    bins: [],
-    common: [],
-    distinct: held + (added?.distinct ?? 0),
-    decimals: Math.max(old?.decimals ?? 0, added?.decimals ?? 0),
-    largest: Math.max(largest, added?.largest ?? 0),
-  };
 }

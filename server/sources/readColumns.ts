@@ -9,7 +9,7 @@ import {
   unpackAlone,
 } from '../columns';
 import type { Database, StoredColumn } from '../database';
-import { EngineMissing, engines } from '../engine';
+import { EngineMissing, engines, FileGone } from '../engine';
 import { settings } from '../settings';
 
 /** A version as far as its rows can be read. */
@@ -39,12 +39,16 @@ export async function readColumns(
   const within = piecesWithin(version, range);
   if (isLarge(version)) {
     try {
-      const files = await filesOf(
-        database,
-        version,
-        within.map(({ piece }) => piece),
-      );
-      return await engines.run({ kind: 'columns', files, kept, places, ...range });
+      // The last piece has every column, also those that earlier ones lack.
+      const read = [...within.map(({ piece }) => piece), version.pieces.length - 1];
+      const ask = async () => {
+        const files = await filesOf(database, version, [...new Set(read)]);
+        return engines.run({ kind: 'columns', files, kept, places, ...range });
+      };
+      return await ask().catch((error: unknown) => {
+        if (error instanceof FileGone) return ask();
+        throw error;
+      });
     } catch (error) {
       // It takes longer, and comes to the same.
       if (!(error instanceof EngineMissing)) throw error;

@@ -1,36 +1,38 @@
-import { readFile, rm } from 'node:fs/promises';
+import { rm } from 'node:fs/promises';
 import { setImmediate as immediate } from 'node:timers/promises';
 import {
   columnFolder,
+  copyPiece,
+  type InPieces,
   type KeptColumn,
-  packAlone,
-  type RawColumn,
-  RowGatherer,
+  keptTogether,
   storePiece,
 } from '../columns';
-import type { CellValue } from '../../core/table';
+import type { CellValue, ColumnKind } from '../../core/table';
 import type { Database, StoredPiece } from '../database';
-import { EngineMissing, engines } from '../engine';
+import { type PackedPiece, RowPacker } from './rowPacker';
 
-/** Rows of up to so many are packed here: the engine would take longer to begin. */
-const rowsAlone = 20_000;
+/** What a version holds once it is written. */
+export interface Written {
+  rows: number;
+  /** in the order of their rows */
+  pieces: StoredPiece[];
+  /** how its columns are kept */
+  kept: KeptColumn[];
+}
 
-/** How many cells, and how many rows at most, stand in one piece. */
-const most = { cells: 8_000_000, rows: 983_040 };
-
-/**
- * Writes typed rows as the pieces of a version, each in parts. While one piece is packed and stored, the
- * rows of the next are taken.
- */
+/** Writes the rows of a version as pieces, each in parts. */
 export class RowStore {
-  private readonly gatherer: RowGatherer;
   private readonly pieces: StoredPiece[] = [];
+  /** how columns are kept of what was not taken row by row */
+  private readonly found: (readonly KeptColumn[])[] = [];
+  private packer: RowPacker | null = null;
   private taken = 0;
   private stored = 0;
-  private sending: Promise<void> = Promise.resolve();
 
   /**
-   * @param kept how the columns are kept
+   * @param kinds of the columns
+   * @param kept how they are kept; null: as the rows need that come
    * @param expected how many rows come, as far as is known
    * @param onProgress is told how many rows have been taken, and how many the database has; may end the
    *   work by throwing
@@ -38,83 +40,76 @@ export class RowStore {
   constructor(
     private readonly database: Database,
     private readonly versionId: number,
-    private readonly kept: readonly KeptColumn[],
-    expected: number,
+    private readonly kinds: readonly ColumnKind[],
+    private readonly kept: readonly KeptColumn[] | null,
+    private readonly expected: number,
     private readonly onProgress: (taken: number, stored: number) => void,
-  ) {
-    const fitting = Math.floor(most.cells / Math.max(1, kept.length));
-    const capacity = Math.max(2048, Math.min(most.rows, fitting, expected));
-    this.gatherer = new RowGatherer(
-      kept.map(({ kind }) => kind),
-      capacity,
-    );
+  ) {}
+
+  /**
+   * Lets pieces of another version stand before all rows that come, as they are.
+   * @param kept how its columns are kept, which are the first ones here
+   */
+  async copy({ versionId, pieces }: InPieces, kept: readonly KeptColumn[]) {
+    this.found.push(kept);
+    for (const [piece, stands] of pieces.entries()) {
+      const to = { versionId: this.versionId, piece: this.pieces.length };
+      await copyPiece(this.database, { versionId, piece, stands }, to);
+      this.count(stands);
+    }
   }
 
   /** Takes rows; waits only when packing is behind. */
   async add(rows: readonly (readonly CellValue[])[]) {
-    for (const values of rows) {
-      this.gatherer.add(values);
-      if (this.gatherer.isFull) await this.send();
-    }
-    this.onProgress(this.taken + this.gatherer.count, this.stored);
+    this.packer ??= new RowPacker(this.kinds, this.kept, this.stored, this.expected, {
+      take: (piece) => this.store(piece),
+      onTaken: (taken) => this.tell(taken),
+    });
+    await this.packer.add(rows);
     // What keeps the lease has its turn, however quickly rows come.
     await immediate();
   }
 
-  /** Stores what is left. @returns the pieces, in the order of their rows */
-  async finish(): Promise<StoredPiece[]> {
-    if (this.gatherer.count > 0) await this.send();
-    await this.sending;
-    return this.pieces;
+  /** Takes a piece that is packed already, after all that came. */
+  async keep(packed: PackedPiece, kept: readonly KeptColumn[]) {
+    this.found.push(kept);
+    await this.store(packed);
   }
 
-  private async send() {
-    await this.sending;
-    const rows = this.gatherer.count;
-    const first = this.taken;
-    const columns = this.gatherer.take();
-    this.taken += rows;
-    // Whoever waits next is told of a failure; nobody may be waiting when it comes.
-    this.sending = this.store(columns, { first, rows });
-    this.sending.catch(() => {});
-  }
-
-  private async store(columns: RawColumn[], { first, rows }: { first: number; rows: number }) {
+  private async store(packed: PackedPiece) {
     const { database, versionId, pieces } = this;
-    const packed = await this.pack(columns, { first, rows });
     try {
-      const place = { versionId, piece: pieces.length, rows };
-      const piece = await storePiece(database, place, packed.content, () =>
-        this.onProgress(this.taken, this.stored),
-      );
-      pieces.push(piece);
+      const place = { versionId, piece: pieces.length, rows: packed.rows };
+      const piece = await storePiece(database, place, packed.content, () => this.tell(this.taken));
       // This server has it already, as far as there is room.
       if (packed.path) await columnFolder.adopt(piece.hash, packed.path);
       else await columnFolder.keep(piece.hash, packed.content).catch(() => {});
+      this.count(piece);
     } catch (error) {
       if (packed.path) await rm(packed.path, { force: true });
       throw error;
     }
-    this.stored = first + rows;
-    this.onProgress(this.taken, this.stored);
   }
 
-  private async pack(columns: RawColumn[], { first, rows }: { first: number; rows: number }) {
-    const alone = async () => ({
-      content: await packAlone(this.kept, columns, { first, rows }),
-      path: null,
+  /** Stores what is left. */
+  async finish(): Promise<Written> {
+    const packed = await this.packer?.finish();
+    const found = packed?.kept ? [...this.found, packed.kept] : this.found;
+    const kept = this.kinds.map((kind, place) => {
+      const each = found.flatMap((columns) => columns[place] ?? []);
+      return each.length > 0 ? keptTogether(each) : { kind, digits: 0, decimals: 0 };
     });
-    if (rows <= rowsAlone) return alone();
-    // Without room in the folder the engine cannot write; here nothing has to be written.
-    const file = await columnFolder.freshPath().catch(() => null);
-    if (file === null) return alone();
-    try {
-      await engines.run({ kind: 'pack', file, kept: this.kept, columns, first, rows });
-      return { content: await readFile(file), path: file };
-    } catch (error) {
-      await rm(file, { force: true });
-      if (error instanceof EngineMissing) return alone();
-      throw error;
-    }
+    return { rows: this.stored, pieces: this.pieces, kept };
+  }
+
+  private count(piece: StoredPiece) {
+    this.pieces.push(piece);
+    this.stored += piece.rows;
+    this.tell(Math.max(this.taken, this.stored));
+  }
+
+  private tell(taken: number) {
+    this.taken = taken;
+    this.onProgress(taken, this.stored);
   }
 }

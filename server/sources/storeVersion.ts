@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import type { DeliveryMode } from '../../contract';
-import { type CellValue, type ColumnUnderstanding, type Profile, Profiler } from '../../core/table';
-import { digitsFor, keptColumns } from '../columns';
+import type { CellValue, ColumnUnderstanding, Profile } from '../../core/table';
+import { digitsFor, type KeptColumn, keptColumns } from '../columns';
 import {
   type Database,
   inTransaction,
@@ -13,21 +13,22 @@ import {
   takeLease,
   tables,
 } from '../database';
-import { requireRoom } from '../quotas';
-import { mergeTables } from './mergeTables';
+import { bytesOfPerson, requireRoom } from '../quotas';
+import { lookAtRows } from './lookAtRows';
+import { PassingRows } from './passingRows';
+import type { ReadableVersion } from './readColumns';
 import { RowStore } from './rowStore';
 import { discardUnfinished, dropOldVersions } from './versions';
 import { previewRows, rowAsText } from './rowText';
-import type { TypedTable } from './typedTable';
-import type { StandingRows } from './versionRows';
+import { readRows, type StandingRows } from './versionRows';
 import { lostLease, putInPlace } from './putInPlace';
 import { type Target, type Delivery, type StoreListener } from './delivery';
 
 const { sources, sourceVersions } = tables;
 
 /**
- * Stores a delivery as a new version of a source, all of it or nothing. Its rows come into tables of
- * their own, which nobody sees before the version is put in place; a lease keeps sweeps away.
+ * Stores a delivery as a new version of a source, all of it or nothing. Nobody sees
+ * its rows before the version is put in place; a lease keeps sweeps away.
  * @param base the rows that the source has, on which the version is built; null for a new source
  * @returns the source's id
  * @throws ProblemError when the rows do not fit those that the source has, Superseded when the source
@@ -40,7 +41,7 @@ export async function storeVersion(
   delivery: Delivery,
   listener: StoreListener = {},
 ): Promise<number> {
-  const table = wholeTable(target, base, delivery.table);
+  const { table } = delivery;
   await requireRoomForRows(database, target.ownerId, table.rows);
   const how = await howRead(database, target, delivery);
   const { versionId, lease } = await beginVersion(
@@ -60,7 +61,11 @@ export async function storeVersion(
   return sourceId;
 
   async function placed() {
-    const pieces = await storeRows(database, versionId, table, lease, listener);
+    const { rows, pieces } = await storeRows(database, versionId, delivery, lease, listener);
+    // More may have come than was known before.
+    await requireRoomForRows(database, target.ownerId, rows);
+    const bytes = pieces.reduce((sum, piece) => sum + piece.bytes, 0);
+    requireRoom('bytes', await bytesOfPerson(database, target.ownerId), bytes);
     return putInPlace(database, { versionId, pieces }, target, base, lease);
   }
 }
@@ -92,12 +97,6 @@ async function clearAway(database: Database, versionId: number, lease: Lease) {
   }
 }
 
-/** The rows as they will stand: those delivered, and what stays of those that the source has. */
-function wholeTable(target: Target, base: StandingRows | null, delivered: TypedTable) {
-  if ('name' in target || !base || !isMerged(target.mode)) return delivered;
-  return mergeTables(base.rows, delivered, target);
-}
-
 /** Whether rows of the source stay beside those that are delivered. */
 export const isMerged = (mode: DeliveryMode) => mode === 'append' || mode === 'update';
 
@@ -119,7 +118,7 @@ async function howRead(
 /** Begins a version; its lease is there before anybody else can see it. */
 async function beginVersion(
   database: Database,
-  { fileName, uploadId, form, doubts, table }: Delivery,
+  { fileName, uploadId, form, table }: Delivery,
   { target, builtOn }: { target: Target; builtOn: number | null },
 ) {
   const mode = 'mode' in target ? target.mode : 'replace';
@@ -133,11 +132,10 @@ async function beginVersion(
       mode,
       uploadId,
       builtOn,
-      doubts,
       form,
       personId: target.ownerId,
       rows: table.rows,
-      columns: storedColumns(table.columns, table.found),
+      columns: storedColumns(table.columns, table.found ?? []),
       format: parquetParts,
       ready: false,
       createdAt: new Date(),
@@ -168,53 +166,53 @@ export const storedColumns = (
     return { ...column, decimals, words: distinct, ...(digits > 0 && { digits }) };
   });
 
-/** Writes the rows, and looks at them again as they stand together. */
+/** Writes the rows, and looks at those that nobody has looked at together. */
 async function storeRows(
   database: Database,
   versionId: number,
-  table: TypedTable,
+  { table, doubts }: Delivery,
   lease: Lease,
   { onProgress }: StoreListener,
-): Promise<StoredPiece[]> {
+): Promise<{ rows: number; pieces: StoredPiece[] }> {
   const { columns, found } = table;
-  const kept = storedColumns(columns, found);
-  const store = new RowStore(
-    database,
-    versionId,
-    keptColumns(kept),
-    table.rows,
-    (taken, stored) => {
-      if (lease.lost.aborted) throw lostLease();
-      // To take a row is as much of the work as to keep it.
-      onProgress?.(Math.floor((taken + stored) / 2), table.rows);
-    },
-  );
-  // What stands alone has been looked at already; what was put together is looked at here.
-  const profilers = table.together ? columns.map(({ kind }) => new Profiler(kind)) : [];
-  const first: (readonly CellValue[])[] = [];
-  for await (const batch of table.batches()) {
-    if (first.length < previewRows) first.push(...batch.slice(0, previewRows - first.length));
-    for (const values of batch)
-      for (let place = 0; place < profilers.length; place += 1)
-        profilers[place]?.add(values[place] ?? null);
-    await store.add(batch);
-  }
-  const pieces = await store.finish();
-  const profiles = table.together ? profilers.map((profiler) => profiler.finish()) : found;
-  const stored = kept.map((column, place) => {
+  const known = found ? keptColumns(storedColumns(columns, found)) : null;
+  const kinds = columns.map(({ kind }) => kind);
+  const store = new RowStore(database, versionId, kinds, known, table.rows, (taken, stored) => {
+    if (lease.lost.aborted) throw lostLease();
+    // To take a row is as much of the work as to keep it.
+    onProgress?.(Math.floor((taken + stored) / 2), Math.max(table.rows, taken));
+  });
+  const passing = new PassingRows(store, found ? null : kinds);
+  await table.write(passing);
+  const { rows, pieces, kept } = await store.finish();
+  const plain = columns.map((column, place): StoredColumn => {
+    const { decimals, digits } = kept[place] as KeptColumn;
+    return { ...column, decimals, words: 0, ...(digits > 0 && { digits }) };
+  });
+  const version = { versionId, rows, pieces, columns: plain };
+  const profiles = found ?? passing.profiles() ?? (await lookAtRows(database, version));
+  const odd = doubts();
+  const stored = plain.map((column, place) => {
     const { blank, distinct, range, bins, common } = profiles[place] as Profile;
-    const doubtful = (found[place] as { doubtful?: number } | undefined)?.doubtful ?? 0;
+    const doubtful = odd.byColumn[column.name] ?? 0;
     return {
       ...column,
       words: distinct,
       profile: { blank, doubtful, distinct, range, bins, common },
     };
   });
-  const rows = pieces.reduce((sum, piece) => sum + piece.rows, 0);
-  const preview = first.map((cells) => rowAsText(cells, kept));
+  const first = passing.first ?? (await firstRows(database, version));
+  const preview = first.map((cells) => rowAsText(cells, plain));
+  const { total, listed } = odd;
   await database
     .update(sourceVersions)
-    .set({ rows, columns: stored, pieces, preview })
+    .set({ rows, columns: stored, pieces, preview, doubts: { total, listed } })
     .where(eq(sourceVersions.id, versionId));
-  return pieces;
+  return { rows, pieces };
+}
+
+/** The first rows of a version that is written. */
+async function firstRows(database: Database, version: ReadableVersion): Promise<CellValue[][]> {
+  for await (const batch of readRows(database, version)) return batch.slice(0, previewRows);
+  return [];
 }

@@ -9,11 +9,17 @@ const { sources, sourceVersions } = tables;
 /** Rows that are read, and handed on, together: as many as are packed together. */
 const rowsAtOnce = 50_000;
 
-/** A version's rows, as they were typed when they came in. */
-export interface VersionRows {
+/** Rows that stand, as they were typed when they came in. */
+export interface StandingTable {
   columns: StoredColumn[];
   count: number;
-  batches(): AsyncGenerator<CellValue[][]>;
+  /** @param from the number of the first row that is read; missing: 0 */
+  batches(from?: number): AsyncGenerator<CellValue[][]>;
+}
+
+/** A version's rows, and the version as it is kept. */
+export interface VersionRows extends StandingTable {
+  kept: ReadableVersion;
 }
 
 /** Reads columns of a version, over some of its rows. */
@@ -35,7 +41,7 @@ export async function openVersionRows(
   const version = await readableVersion(database, versionId);
   if (!version) return null;
   const { rows: count, columns } = version;
-  return { columns, count, batches: () => readBatches(version, read) };
+  return { columns, count, batches: (from) => readBatches(version, read, from), kept: version };
 }
 
 /** A version as it is read; null when it was dropped. */
@@ -61,9 +67,10 @@ export const readRows = (database: Database, version: ReadableVersion) =>
 async function* readBatches(
   version: ReadableVersion,
   read: ReadCells,
+  first = 0,
 ): AsyncGenerator<CellValue[][]> {
   const places = version.columns.map((_, place) => place);
-  for (let from = 0; from < version.rows; from += rowsAtOnce) {
+  for (let from = first; from < version.rows; from += rowsAtOnce) {
     const to = Math.min(version.rows, from + rowsAtOnce);
     const columns = await read(version, places, { from, to });
     yield Array.from({ length: to - from }, (_, row) =>

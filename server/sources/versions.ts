@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { type Database, tables, takeLease } from '../database';
 import { settings } from '../settings';
 
@@ -64,8 +64,23 @@ export async function sweepUnfinished(database: Database): Promise<void> {
   }
 }
 
+/** Lets go of the files of a source but for the latest few; they go with the next sweep of files. */
+async function letFilesGo(database: Database, sourceId: number): Promise<void> {
+  const withFiles = await database
+    .select({ id: sourceVersions.id })
+    .from(sourceVersions)
+    .where(and(eq(sourceVersions.sourceId, sourceId), isNotNull(sourceVersions.uploadId)))
+    .orderBy(desc(sourceVersions.id));
+  const old = withFiles.slice(settings.filesKept).map(({ id }) => id);
+  if (old.length > 0)
+    await database
+      .update(sourceVersions)
+      .set({ uploadId: null })
+      .where(inArray(sourceVersions.id, old));
+}
+
 /**
- * Drops the oldest versions of a source; the one in use stays. What cannot be dropped now is left to the
+ * Drops the oldest versions of a source, and files of others; the one in use stays. What cannot be dropped now is left to the
  * next delivery: the one that is just in place is not to be spoilt by it.
  */
 export async function dropOldVersions(database: Database, sourceId: number): Promise<void> {
@@ -78,6 +93,7 @@ export async function dropOldVersions(database: Database, sourceId: number): Pro
       .orderBy(desc(sourceVersions.id));
     for (const { id, used } of versions.slice(settings.versionsKept))
       if (used === null) await discardVersion(database, id);
+    await letFilesGo(database, sourceId);
   } catch (left) {
     console.error(`old versions of source ${sourceId} are left to the next delivery:`, left);
   }

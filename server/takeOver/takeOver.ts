@@ -74,7 +74,9 @@ async function takeOver(database: Database, version: OldVersion, lease: Lease) {
     const digits = digitsFor(column.kind, { decimals: column.decimals, largest });
     return { ...column, ...(digits > 0 && { digits }) };
   });
-  const store = new RowStore(database, version.id, keptColumns(columns), version.rows, () => {
+  const kinds = columns.map(({ kind }) => kind);
+  const kept = keptColumns(columns);
+  const store = new RowStore(database, version.id, kinds, kept, version.rows, () => {
     if (lease.lost.aborted) throw new Error('It was interrupted for too long.');
   });
   const preview: (string | null)[][] = [];
@@ -83,7 +85,7 @@ async function takeOver(database: Database, version: OldVersion, lease: Lease) {
       preview.push(rowAsText(cells, columns));
     await store.add(batch);
   }
-  const pieces = await store.finish();
+  const { pieces } = await store.finish();
   await holdTo(database, { ...version, columns }, pieces, totals);
   await database
     .update(sourceVersions)

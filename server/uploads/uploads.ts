@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { and, desc, eq, lt, notExists, or, type SQL, sql } from 'drizzle-orm';
-import { bringInLimits, type Person, type Understanding, type Upload } from '../../contract';
-import { type Problem, ProblemError } from '../../core/values';
+import { promisify } from 'node:util';
+import { deflateRaw, inflateRaw } from 'node:zlib';
+import { and, desc, eq, lt, notExists, or, sql } from 'drizzle-orm';
+import type { Person, Understanding, Upload } from '../../contract';
+import { type Problem, ProblemError, sayBytes } from '../../core/values';
 import { type Database, heldByNobody, inTransaction, tables } from '../database';
 import { Refusal } from '../http';
-import { onlyRow, requireRoom } from '../quotas';
+import { bytesOfPerson, requireRoom } from '../quotas';
 import { settings } from '../settings';
 import { withShare } from './shares';
 
@@ -35,19 +37,19 @@ export async function keepUpload(
 ): Promise<Upload> {
   const share = { kind: 'upload', subject: person.id, most: settings.uploadsAtOnce } as const;
   return withShare(database, share, async () => {
-    requireRoom('bytes', await bytesOf(database, person));
+    requireRoom('bytes', await bytesOfPerson(database, person.id));
     const id = randomUUID().replaceAll('-', '');
     const row = { id, ownerId: person.id, fileName, bytes: 0, createdAt: new Date() };
     await database.insert(uploads).values({ ...row, ready: false });
     try {
-      const bytes = await keepParts(database, id, content);
+      const { bytes, kept } = await keepParts(database, id, content);
       if (bytes === 0)
         throw new Refusal(422, {
           code: 'empty-file',
           sentence: `${fileName} is empty. Choose a file with figures.`,
         });
-      requireRoom('bytes', await bytesOf(database, person), bytes);
-      await database.update(uploads).set({ bytes, ready: true }).where(eq(uploads.id, id));
+      requireRoom('bytes', await bytesOfPerson(database, person.id), kept);
+      await database.update(uploads).set({ bytes, kept, ready: true }).where(eq(uploads.id, id));
       await keepLatest(database, person);
       return { id, fileName, bytes };
     } catch (error) {
@@ -57,33 +59,21 @@ export async function keepUpload(
   });
 }
 
-/** A file that is kept for a source that was removed. */
-const ofRemoved = sql`EXISTS (SELECT 1 FROM source_versions JOIN sources ON sources.id = source_versions.source_id
-  WHERE source_versions.upload_id = ${uploads.id} AND sources.deleted_at IS NOT NULL)`;
-
-/** What the files of a person take, in bytes. */
-async function bytesOf(database: Database, person: Person) {
-  const sum = (of: SQL) => sql`COALESCE(SUM(${of}), 0)`.mapWith(Number);
-  const found = await database
-    .select({
-      all: sum(sql`${uploads.bytes}`),
-      living: sum(sql`IF(${ofRemoved}, 0, ${uploads.bytes})`),
-    })
-    .from(uploads)
-    .where(eq(uploads.ownerId, person.id));
-  return onlyRow(found);
-}
+/** Packs parts quickly rather than small. */
+const pack = (part: Buffer) => promisify(deflateRaw)(part, { level: 1 });
+const unpack = promisify(inflateRaw) as (part: Buffer) => Promise<Buffer>;
 
 async function keepParts(database: Database, id: string, content: AsyncIterable<Buffer>) {
   let waiting: Buffer[] = [];
   let held = 0;
   let bytes = 0;
+  let kept = 0;
   let place = 0;
   const flush = async () => {
     if (held === 0) return;
-    await database
-      .insert(uploadParts)
-      .values({ uploadId: id, place, content: Buffer.concat(waiting) });
+    const packed = await pack(Buffer.concat(waiting));
+    await database.insert(uploadParts).values({ uploadId: id, place, content: packed });
+    kept += packed.length;
     place += 1;
     waiting = [];
     held = 0;
@@ -91,16 +81,15 @@ async function keepParts(database: Database, id: string, content: AsyncIterable<
   for await (const chunk of content) {
     bytes += chunk.length;
     held += chunk.length;
-    if (bytes > bringInLimits.bytes) {
-      const most = bringInLimits.bytes / 1024 / 1024;
-      const sentence = `The file is larger than ${most} MB. Bring it in as several files, or leave columns out.`;
+    if (bytes > settings.fileBytes) {
+      const sentence = `The file is larger than ${sayBytes(settings.fileBytes)}. Bring it in as several files, or leave columns out.`;
       throw new Refusal(413, { code: 'file-too-large', sentence });
     }
     waiting.push(chunk);
     if (held >= partBytes) await flush();
   }
   await flush();
-  return bytes;
+  return { bytes, kept };
 }
 
 /**
@@ -155,13 +144,26 @@ export async function* readUpload(
   database: Database,
   { id, bytes }: Pick<Upload, 'id' | 'bytes'>,
 ): AsyncGenerator<Buffer> {
-  let read = 0;
-  for (let place = 0; ; place += 1) {
+  const [upload] = await database
+    .select({ kept: uploads.kept })
+    .from(uploads)
+    .where(eq(uploads.id, id));
+  const isPacked = upload ? upload.kept !== null : false;
+  const fetchPart = async (place: number): Promise<Buffer | null> => {
     const part = and(eq(uploadParts.uploadId, id), eq(uploadParts.place, place));
     const [row] = await database.select().from(uploadParts).where(part);
-    if (!row) break;
-    read += row.content.length;
-    yield row.content;
+    return !row ? null : isPacked ? unpack(row.content) : row.content;
+  };
+  let read = 0;
+  let coming = fetchPart(0);
+  for (let place = 1; ; place += 1) {
+    const part = await coming;
+    if (!part) break;
+    // The next one comes while this one is read; nobody may ask for it any more when it fails.
+    coming = fetchPart(place);
+    coming.catch(() => {});
+    read += part.length;
+    yield part;
   }
   if (read !== bytes) throw new ProblemError(notWhole);
 }

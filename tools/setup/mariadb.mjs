@@ -10,7 +10,8 @@ import { installFromDebian } from './debian.mjs';
 import { run } from './run.mjs';
 import { say, SetupError } from './say.mjs';
 
-const program = '/usr/sbin/mariadbd';
+/** The database's program, as Debian's packages place it. */
+export const mariadbProgram = '/usr/sbin/mariadbd';
 
 /**
  * @typedef {object} Database a MariaDB that runs for this project alone
@@ -41,7 +42,11 @@ export async function startMariadb(folder, { half = false } = {}) {
     throw new SetupError(
       `only a part of a backup has come into ${folder}. Read it again: npm run restore -- FILE`,
     );
-  await installFromDebian(program, ['mariadb-server-core', 'mariadb-client-core'], 'MariaDB');
+  await installFromDebian(
+    mariadbProgram,
+    ['mariadb-server-core', 'mariadb-client-core'],
+    'MariaDB',
+  );
   const home = resolve(folder);
   mkdirSync(home, { recursive: true, mode: 0o755 });
   const password = readOrMake(`${home}/database-password`);
@@ -73,7 +78,7 @@ function readOrMake(path) {
  * @param {string} home
  * @returns {{ name: string, uid: number, gid: number } | null} null: as whoever runs this
  */
-function databaseOwner(home) {
+export function databaseOwner(home) {
   if (process.getuid?.() !== 0) return null;
   if (!/^mysql:/m.test(readFileSync('/etc/passwd', 'utf8')))
     spawnSync('useradd', ['--system', '--no-create-home', '--shell', '/usr/sbin/nologin', 'mysql']);
@@ -91,7 +96,7 @@ function databaseOwner(home) {
  * @param {string} home
  * @param {ReturnType<typeof databaseOwner>} owner
  */
-async function makeTables(home, owner) {
+export async function makeTables(home, owner) {
   if (existsSync(`${home}/mariadb`)) return;
   say('making the database folder');
   const fresh = `${home}/mariadb.new`;
@@ -150,7 +155,7 @@ function launch(home, port, password, owner) {
   if (owner) chownSync(`${home}/mariadb-tmp`, owner.uid, owner.gid);
   const log = openSync(`${home}/mariadb.log`, 'a');
   const child = spawn(
-    program,
+    mariadbProgram,
     [
       '--no-defaults',
       `--datadir=${home}/mariadb`,
@@ -203,7 +208,7 @@ function database(pid, port, password, home, takenUp) {
 }
 
 /** @param {number} pid */
-function isRunning(pid) {
+export function isRunning(pid) {
   try {
     process.kill(pid, 0);
     return !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'));

@@ -13,6 +13,7 @@ import type {
 } from '../../contract';
 import { type BoardStyle, type ChartDefinition } from '../../core/chart';
 import { figuresAsked } from '../../core/figures';
+import { accountEndpoints } from './endpoints/account';
 import { tagTypes } from './endpoints/build';
 import { measuresEndpoints } from './endpoints/measures';
 import { notesEndpoints } from './endpoints/notes';
@@ -37,6 +38,7 @@ export const api = createApi({
   refetchOnReconnect: true,
   endpoints: (build) => ({
     ...sessionEndpoints(build),
+    ...accountEndpoints(build),
     ...sharingEndpoints(build),
     ...notesEndpoints(build),
     ...sourcesEndpoints(build),

@@ -5,6 +5,7 @@ import {
   type FetchBaseQueryError,
   type FetchBaseQueryMeta,
 } from '@reduxjs/toolkit/query/react';
+import { fetchAnswer } from '../still';
 import type { shapes } from './shapes';
 
 /** The header that a form of another site cannot add. */
@@ -19,6 +20,7 @@ export const outlivesPage = (body: object) => new Blob([JSON.stringify(body)]).s
 
 const ask = fetchBaseQuery({
   baseUrl: '/api',
+  fetchFn: fetchAnswer,
   // Only writes need it; what is only read was asked for by the browser before, without it.
   prepareHeaders: (headers, { type }) => {
     if (type === 'mutation') headers.set('X-Stand-Mark', ownHeader['X-Stand-Mark']);

@@ -1,7 +1,9 @@
 import {
+  accountShape,
   chartShape,
   createdShape,
   dashboardShape,
+  fileLimitsShape,
   measuresShape,
   measureValueShape,
   noteShape,
@@ -16,9 +18,11 @@ import {
 
 /** What the server's answers must look like, by the name that the questions give. */
 export const shapes = {
+  account: accountShape,
   chart: chartShape,
   created: createdShape,
   dashboard: dashboardShape,
+  fileLimits: fileLimitsShape,
   measures: measuresShape,
   measureValue: measureValueShape,
   note: noteShape,

@@ -2,6 +2,7 @@ import type { LoaderFunctionArgs } from 'react-router';
 import { api } from '../api';
 import { expectPictures } from '../hands';
 import { loadLibrary } from '../plot';
+import { expectPage } from '../still';
 import { store } from './store';
 
 /*
@@ -23,7 +24,8 @@ async function askForFigures(where: { id: number } | { link: string }) {
 }
 
 /** A dashboard, for those with an account. */
-export function loadDashboard({ params }: LoaderFunctionArgs): null {
+export function loadDashboard({ params, request }: LoaderFunctionArgs): null {
+  expectPage(new URL(request.url).pathname);
   void askForFigures({ id: Number(params.id) });
   return null;
 }

@@ -1,4 +1,5 @@
 import { createBrowserRouter } from 'react-router';
+import { AccountPage } from '../account';
 import { BenchPage } from '../bench';
 import { DashboardPage, DashboardsPage, SharedPage } from '../dashboard';
 import { BringInPage } from '../deliveries';
@@ -24,6 +25,7 @@ export const router = createBrowserRouter([
       { path: '/', element: <DashboardsPage /> },
       { path: '/dashboards/:id', loader: loadDashboard, element: <DashboardPage /> },
       { path: '/dashboards/:id/charts/:chartId', loader: loadBench, element: <BenchPage /> },
+      { path: '/account', element: <AccountPage /> },
       { path: '/sources', element: <SourcesPage /> },
       { path: '/sources/new', element: <BringInPage /> },
       { path: '/sources/type', element: <TypeTablePage /> },

@@ -50,7 +50,7 @@ function BringIn({ source }: { source: SourceDetail | null }) {
           {understanding && upload && (
             <Acts
               name={source ? null : delivery.name}
-              rows={understanding.rows}
+              rows={understanding.ofRows === null ? countRows(understanding.rows) : 'all rows'}
               busy={work !== null}
               ready={delivery.ready}
               onName={delivery.setName}
@@ -65,7 +65,9 @@ function BringIn({ source }: { source: SourceDetail | null }) {
           </p>
         )}
         {work && <WorkLine work={work} />}
-        {!upload && !work && <StartPanel onFile={delivery.take} canType={!source} />}
+        {!upload && !work && (
+          <StartPanel onFile={delivery.take} canType={!source} limits={delivery.limits} />
+        )}
         {upload && !understanding && !work && (
           <Button onClick={delivery.forget}>Choose another file</Button>
         )}
@@ -94,7 +96,8 @@ function BringIn({ source }: { source: SourceDetail | null }) {
 interface ActsProps {
   /** the name of a new source; null for one that has its name */
   name: string | null;
-  rows: number;
+  /** how many rows come, in words */
+  rows: string;
   busy: boolean;
   ready: boolean;
   onName: (name: string) => void;
@@ -117,7 +120,7 @@ function Acts({ name, rows, busy, ready, onName, onStore, onAnother }: ActsProps
         Another file
       </Button>
       <Button primary onClick={onStore} disabled={busy || !ready}>
-        Bring in {countRows(rows)}
+        Bring in {rows}
       </Button>
     </div>
   );

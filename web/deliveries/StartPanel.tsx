@@ -1,19 +1,22 @@
 import { Input, Upload } from 'antd';
 import { useState } from 'react';
-import { bringInLimits } from '../../contract';
+import type { FileLimits } from '../../contract';
+import { sayBytes } from '../../core/values';
 import { Button } from '../controls';
 
 interface StartPanelProps {
   onFile: (file: File) => void;
   /** a small table can be typed where a new source is made */
   canType: boolean;
+  /** what the server takes, once it has said so */
+  limits: FileLimits | undefined;
 }
 
 /** Where figures come from: a file, cells from a spreadsheet, or the keyboard. */
-export function StartPanel({ onFile, canType }: StartPanelProps) {
+export function StartPanel({ onFile, canType, limits }: StartPanelProps) {
   return (
     <div className="start-panel">
-      <DropZone onFile={onFile} />
+      <DropZone onFile={onFile} limits={limits} />
       <PasteZone onFile={onFile} />
       {canType && (
         <section className="sheet start-other">
@@ -30,7 +33,7 @@ export function StartPanel({ onFile, canType }: StartPanelProps) {
 
 const extensions = '.csv,.tsv,.txt,.tab,.xlsx,.xlsm,.xls,.ods,.json,.jsonl,.ndjson,.parquet';
 
-const DropZone = ({ onFile }: { onFile: (file: File) => void }) => (
+const DropZone = ({ onFile, limits }: Pick<StartPanelProps, 'onFile' | 'limits'>) => (
   <Upload.Dragger
     className="drop-zone"
     accept={extensions}
@@ -46,8 +49,8 @@ const DropZone = ({ onFile }: { onFile: (file: File) => void }) => (
     <h2>Drop a file here</h2>
     <p className="quiet">
       CSV and its kin, workbooks, JSON, JSON Lines, Parquet. How it is understood is shown before
-      anything is stored. Up to {bringInLimits.bytes / 1024 / 1024} MB and{' '}
-      {bringInLimits.rows.toLocaleString('en-GB')} rows.
+      anything is stored.{' '}
+      {limits && `Up to ${sayBytes(limits.bytes)} and ${limits.rows.toLocaleString('en-GB')} rows.`}
     </p>
     <Button primary>Choose a file</Button>
   </Upload.Dragger>

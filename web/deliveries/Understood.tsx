@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { FileForm, Understanding } from '../../contract';
 import {
+  countRows,
   decideProposal,
   type PreparationContext,
   type Proposal,
@@ -73,6 +74,14 @@ export function Understood({ understanding, given, title, onDecide }: Understood
           onPart={choosePart}
           onProposal={decide}
         />
+        {understanding.ofRows !== null && (
+          <p className="remark">
+            The file is large: its first {countRows(understanding.rows)} have been looked at, of
+            about {Number(understanding.ofRows.toPrecision(2)).toLocaleString('en-GB')}. What is
+            shown here holds for these; when it is brought in all are read, and cells that do not
+            fit are listed with the source.
+          </p>
+        )}
         <DrawnOver understanding={understanding} onColumn={decideColumn} />
         <section className="sheet">
           {step ? (

@@ -3,7 +3,6 @@ import { useDispatch } from 'react-redux';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
   announcedBy,
-  bringInLimits,
   type Changes,
   type FileForm,
   formOf,
@@ -12,6 +11,7 @@ import {
   type Understanding,
   type Upload,
 } from '../../contract';
+import { sayBytes } from '../../core/values';
 import { api, bringIn, compare, DeliveryProblem, type Tell, understand, uploadFile } from '../api';
 import { useLeaving } from './useLeaving';
 import { useWork } from './useWork';
@@ -30,6 +30,7 @@ export function useDelivery(source: SourceDetail | null) {
     ...source?.form,
     zone: source?.form.zone ?? (Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'),
   }));
+  const { data: limits } = api.useFileLimitsQuery();
   const kept = useSearchParams()[0].get('upload');
   const [upload, setUpload] = useState<Upload | null>(() =>
     kept && source ? { id: kept, fileName: source.fileName, bytes: 0 } : null,
@@ -62,9 +63,10 @@ export function useDelivery(source: SourceDetail | null) {
     setChanges(await compare(of.id, target, formOf(found), ...how));
   };
   const take = (file: File) => {
-    if (file.size > bringInLimits.bytes)
+    // Whoever has not been told yet is told by the server.
+    if (limits && file.size > limits.bytes)
       return setProblem(
-        `${file.name} is larger than ${bringInLimits.bytes / 1024 / 1024} MB. Bring it in as several files.`,
+        `${file.name} is larger than ${sayBytes(limits.bytes)}. Bring it in as several files.`,
       );
     const anew = forNextFile(given);
     setGiven(anew);
@@ -139,5 +141,6 @@ export function useDelivery(source: SourceDetail | null) {
     store,
     forget,
     setName,
+    limits,
   };
 }

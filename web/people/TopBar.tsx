@@ -1,10 +1,11 @@
 import './people.css';
 import { type ReactNode, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { Link, NavLink } from 'react-router';
+import { Link, NavLink, useNavigate } from 'react-router';
 import { api } from '../api';
 import { Act, Menu } from '../hands';
 import { Wordmark } from '../look';
+import { forgetStills } from '../still';
 
 interface TopBarProps {
   /** the way here, the last entry being this page */
@@ -17,9 +18,11 @@ export function TopBar({ trail = [], children }: TopBarProps) {
   const { data: session } = api.useSessionQuery();
   const [signOut] = api.useSignOutMutation();
   const dispatch = useDispatch();
+  const goTo = useNavigate();
   const [open, setOpen] = useState(false);
   const leave = async () => {
     await signOut();
+    await forgetStills();
     dispatch(api.util.resetApiState());
   };
   return (
@@ -51,6 +54,7 @@ export function TopBar({ trail = [], children }: TopBarProps) {
               className="who"
               items={[
                 { label: session.person.email },
+                { label: 'Account', act: () => void goTo('/account') },
                 { label: 'Sign out', act: () => void leave() },
               ]}
             >

@@ -1,6 +1,7 @@
 import { type RefObject, useEffect, useLayoutEffect, useState } from 'react';
 import type { Drawing } from '../picture';
 import { sayPictured } from '../hands';
+import { sayDrawn } from '../still';
 import { loadLibrary } from './library';
 
 /** The size of an element as it is laid out, in pixels; null before it is. */
@@ -52,6 +53,7 @@ async function drawWaiting() {
     node.dataset.drawn = String(Number(node.dataset.drawn ?? 0) + 1);
   }
   sayPictured();
+  sayDrawn();
 }
 
 /** Draws into an element, anew whenever the drawing changes. */

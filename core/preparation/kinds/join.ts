@@ -55,15 +55,11 @@ export const join: StepKind<JoinStep> = {
     const place = placeOf(columns, key);
     const from = placeOf(lookup.columns, lookupKey);
     const taken = take.map((name) => placeOf(lookup.columns, name));
-    const rows = new Map<string, readonly Cell[]>();
-    for (const row of lookup.rows) {
-      const word = cellText(row[from] ?? '').trim();
+    const rows = new Map<string, number>();
+    for (let row = 0; row < lookup.rows; row += 1) {
+      const word = cellText(lookup.cell(row, from)).trim();
       // The first row of a key counts, so that no row of figures is counted twice.
-      if (!rows.has(word))
-        rows.set(
-          word,
-          taken.map((at) => row[at] ?? ''),
-        );
+      if (!rows.has(word)) rows.set(word, row);
     }
     const none: readonly Cell[] = take.map(() => '');
     const unmatched = new Set<string>();
@@ -72,9 +68,15 @@ export const join: StepKind<JoinStep> = {
       push: ({ number: row, cells }, emit) => {
         const word = cellText(cells[place] ?? '').trim();
         const found = rows.get(word);
-        if (!found && unmatched.size < 1000) unmatched.add(word);
+        if (found === undefined && unmatched.size < 1000) unmatched.add(word);
         const whole = columns.map((_, at) => cells[at] ?? '');
-        emit({ number: row, cells: [...whole, ...(found ?? none)] });
+        emit({
+          number: row,
+          cells: [
+            ...whole,
+            ...(found === undefined ? none : taken.map((at) => lookup.cell(found, at))),
+          ],
+        });
       },
       remark: () =>
         unmatched.size === 0

@@ -15,9 +15,17 @@ export const sessions = mysqlTable(
   {
     tokenHash: varchar('token_hash', { length: 64 }).primaryKey(),
     personId: int('person_id').notNull(),
+    createdAt: at('created_at').notNull(),
+    /** not of every request: kept anew after some minutes */
+    lastUsedAt: at('last_used_at').notNull(),
+    /** what it was begun with, in words */
+    browser: varchar({ length: 80 }).notNull(),
     expiresAt: at('expires_at').notNull(),
   },
-  (table) => [index('sessions_by_time').on(table.expiresAt)],
+  (table) => [
+    index('sessions_by_time').on(table.expiresAt),
+    index('sessions_by_person').on(table.personId),
+  ],
 );
 
 /** Addresses from which somebody has signed in: guesses made elsewhere do not shut them out. */

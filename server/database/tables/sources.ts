@@ -26,6 +26,8 @@ export const uploads = mysqlTable(
     ownerId: int('owner_id').notNull(),
     fileName: varchar('file_name', { length: 250 }).notNull(),
     bytes: int().notNull(),
+    /** what its parts take, packed; null: they are kept as they came */
+    kept: int(),
     /** false while its parts are still coming in */
     ready: boolean().notNull().default(true),
     /** what was last understood of it, and by which form */

@@ -35,9 +35,10 @@ export async function packRows(
     appender.appendDataChunk(chunk);
   }
   appender.closeSync();
-  const found = await Promise.all(
-    columns.map((column, place) => written(engine, column, place, kept[place] as KeptColumn)),
-  );
+  const found: Written[] = [];
+  // A connection does one statement at a time: begun while another is pending, it would end that one.
+  for (const [place, column] of columns.entries())
+    found.push(await written(engine, column, place, kept[place] as KeptColumn));
   const list = [`v0 AS ${rowColumn}`, ...found.map(({ expression }) => expression)].join(', ');
   const joins = found.map(({ join }) => join).join('');
   // Looked up in a table, rows come in any order.

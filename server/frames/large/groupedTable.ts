@@ -15,9 +15,9 @@ import {
   textColumn,
 } from '../../../core/table';
 import { fileColumn, rowColumn } from '../../columns';
-import type { EngineRow } from '../../engine';
+import { dayNumber, type EngineRow } from '../../engine';
 import { columnNamed, type Placed, type VersionColumns } from '../versionColumns';
-import { dayNumber, type LargeVersion } from './largeVersion';
+import type { LargeVersion } from './largeVersion';
 
 /** The word under which rows of words that are not kept are counted; no word can be it. */
 export const restWord = '\u0000rest';
@@ -47,11 +47,10 @@ export function axisExpression(version: VersionColumns, { column, of }: AxisColu
 }
 
 /** The words of a column in the order in which they come; what no filter keeps among them. */
-async function wordsIn({ rows, ask }: LargeVersion, { place }: Placed): Promise<string[]> {
+async function wordsIn({ rows, askOnce }: LargeVersion, { place }: Placed): Promise<string[]> {
   const cells = fileColumn(place);
-  const found = await ask(
+  const found = await askOnce(
     `SELECT ${cells} FROM ${rows} WHERE ${cells} IS NOT NULL GROUP BY ${cells} ORDER BY MIN(${rowColumn})`,
-    [],
   );
   return found.map(([word]) => String(word));
 }

@@ -15,7 +15,8 @@ import { columnNamed, type VersionColumns } from '../versionColumns';
 import { aggregateSql } from './aggregateSql';
 import { type Sql, whereOf, wordsIn } from './conditions';
 import { axisExpression, type Grouped, placeExpression, restWord, tableOf } from './groupedTable';
-import { dayNumber, expressionOf, type LargeVersion } from './largeVersion';
+import { dayNumber } from '../../engine';
+import { expressionOf, type LargeVersion } from './largeVersion';
 import { readingsIn } from './readingsIn';
 
 /** Of so many digits sums could go beyond what the engine holds exactly. */
@@ -137,15 +138,14 @@ function emptyTable(version: VersionColumns, request: FrameRequest): Table {
 }
 
 /** What the dates of all rows tell; filters make a source no less complete. */
-async function recordingIn({ version, rows, ask }: LargeVersion, request: FrameRequest) {
+async function recordingIn({ version, rows, askOnce }: LargeVersion, request: FrameRequest) {
   if (request.axisColumn) return { recordedGrain: 'day' as const, completeTo: null };
   const date = dateOf(version, request);
   const { datePattern } = columnNamed(version, request.date).stored;
   const counted = request.column === null ? null : columnNamed(version, request.column);
   const figure = counted?.stored.kind === 'number' ? fileColumn(counted.place) : date;
-  const found = await ask(
+  const found = await askOnce(
     `SELECT ${dayNumber('d')}, f FROM (SELECT ${date} AS d, COUNT(${figure}) AS f FROM ${rows} WHERE ${date} IS NOT NULL GROUP BY d) AS days ORDER BY d`,
-    [],
   );
   const all = found.map(([day]) => Number(day));
   const last = found.findLast(([, figures]) => Number(figures) > 0)?.[0];

@@ -2,7 +2,8 @@ import { everyOf, type FrameRequest, type Readings } from '../../../core/frame';
 import { fileColumn, rowColumn } from '../../columns';
 import { columnNamed } from '../versionColumns';
 import { whereOf } from './conditions';
-import { dayNumber, type LargeVersion } from './largeVersion';
+import { dayNumber } from '../../engine';
+import type { LargeVersion } from './largeVersion';
 
 /** The single readings of a request, found by the engine as `singleReadings` finds them in memory. */
 export async function readingsIn(

@@ -1,4 +1,10 @@
-import type { ListedSource, RemovedSource, SourceDetail, Underway } from '../../../contract';
+import type {
+  FileLimits,
+  ListedSource,
+  RemovedSource,
+  SourceDetail,
+  Underway,
+} from '../../../contract';
 import type { Build } from './build';
 import { post, remove, allPages } from './requests';
 
@@ -7,6 +13,10 @@ export const sourcesEndpoints = (build: Build) => ({
   sources: build.query<ListedSource[], void>({
     queryFn: (_, _api, _extra, ask) => allPages<ListedSource>('sources', ask),
     providesTags: ['Sources', 'Measures'],
+  }),
+  fileLimits: build.query<FileLimits, void>({
+    query: () => 'uploads/limits',
+    extraOptions: { shape: 'fileLimits' },
   }),
   underway: build.query<Underway[], void>({
     query: () => 'deliveries',

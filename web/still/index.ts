@@ -1,0 +1,2 @@
+export { fetchAnswer } from './answers';
+export { expectPage, forgetStills, recallStill, sayDrawn, takeStillAway } from './still';
