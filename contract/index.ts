@@ -1,3 +1,5 @@
+export * from './account';
+export * from './audit';
 export * from './changes';
 export * from './dashboards';
 export * from './deliveries';

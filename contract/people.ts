@@ -1,6 +1,6 @@
-import { array, boolean, type InferType, mixed, number, object, string } from 'yup';
+import { boolean, type InferType, mixed, number, object, string } from 'yup';
 
-const email = string()
+export const email = string()
   .trim()
   .lowercase()
   .email('Write an e-mail address.')
@@ -10,24 +10,19 @@ const email = string()
 export const signInBody = object({
   email,
   password: string().required('Write the password.').max(200),
+  /** of a second factor, once it is asked for */
+  code: string().max(40),
 });
 
-const name = string().trim().required('Write your name.').max(80);
+export const name = string().trim().required('Write your name.').max(80);
 
 /** What the server holds it to besides is said when it is sent. */
-const chosenPassword = string()
+export const chosenPassword = string()
   .required('Choose a password.')
   .min(10, 'Choose a password of at least 10 characters.')
   .max(200, 'Choose a password of at most 200 characters.');
 
 export const signUpBody = object({ email, name, password: chosenPassword });
-
-export const nameBody = object({ name });
-
-export const passwordBody = object({
-  current: string().required('Write the password that you have now.').max(200),
-  password: chosenPassword,
-});
 
 export const demoRoles = ['author', 'reader'] as const;
 export const demoSignInBody = object({
@@ -41,27 +36,22 @@ export const personShape = object({
 });
 export type Person = InferType<typeof personShape>;
 
-/** Who is signed in, and whether the demo people can be entered with one click. */
+export const joinings = ['open', 'invitation', 'closed'] as const;
+
+/** Who is signed in, and what this server lets people do. */
 export const sessionShape = object({
   person: personShape.nullable().defined().default(null),
+  /** whether the demo people can be entered with one click */
   demo: boolean().required(),
+  /** who may make an account */
+  joining: mixed<(typeof joinings)[number]>().oneOf(joinings).required(),
+  /** whether an account is made when a mailed link is opened, and not before */
+  signUpByMail: boolean().required(),
+  /** whether mails can be sent, without which nobody can choose a new password */
+  mail: boolean().required(),
+  /** whether a second factor must be set up before anything else is opened */
+  secondFactorMissing: boolean().required(),
+  /** whether they may read what was done by whom */
+  auditor: boolean().required(),
 });
 export type Session = InferType<typeof sessionShape>;
-
-/** One's own account, with the places where one is signed in. */
-export const accountShape = object({
-  person: personShape.required(),
-  sessions: array(
-    object({
-      id: string().required(),
-      /** what it was begun with, in words */
-      browser: string().required(),
-      since: string().required(),
-      /** to some minutes */
-      lastUsed: string().required(),
-      /** the one that asks */
-      current: boolean().required(),
-    }).required(),
-  ).required(),
-});
-export type Account = InferType<typeof accountShape>;

@@ -2,7 +2,13 @@ import type { Router } from 'express';
 import type { Account } from '../contract';
 import { FigureReader } from './frames';
 import { makeRoutes } from './routes';
-import { startServer, TestPerson, type TestServer } from './testing';
+import {
+  startMailbox,
+  startServer,
+  type TestMailbox,
+  TestPerson,
+  type TestServer,
+} from './testing';
 
 /** Who asks: nobody, holders of a link of this dashboard or of another, and people by their role. */
 const actors = ['nobody', 'link', 'otherLink', 'stranger', 'reader', 'editor', 'owner'] as const;
@@ -16,6 +22,7 @@ const letIn = {
   readers: ['reader', 'editor', 'owner'],
   editors: ['editor', 'owner'],
   owner: ['owner'],
+  auditors: ['owner'],
 } satisfies Record<string, Actor[]>;
 
 /** Every route, and who is let in; what is removed by one is brought back by the next. */
@@ -24,6 +31,12 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['POST /session', 'everybody'],
   ['POST /session/demo', 'everybody'],
   ['POST /people', 'everybody'],
+  ['POST /people/completed', 'everybody'],
+  ['POST /people/invited', 'everybody'],
+  ['POST /password-resets', 'everybody'],
+  ['PUT /password-resets', 'everybody'],
+  ['POST /account/email/old', 'everybody'],
+  ['POST /account/email/new', 'everybody'],
   ['GET /links/:token', 'linkHolders'],
   ['GET /links/:token/changes', 'linkHolders'],
   ['GET /links/:token/charts/:chart/frames', 'linkHolders'],
@@ -31,6 +44,14 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['GET /account', 'people'],
   ['PUT /account/name', 'people', { name: 'Renamed' }],
   ['PUT /account/password', 'people'],
+  ['PUT /account/email', 'people'],
+  ['POST /account/second-factor', 'people'],
+  ['PUT /account/second-factor', 'people'],
+  ['DELETE /account/second-factor', 'people'],
+  ['POST /account/recovery-codes', 'people'],
+  ['GET /account/belongings', 'people'],
+  ['POST /invitations', 'people'],
+  ['GET /audit', 'auditors'],
 
   ['GET /dashboards', 'people'],
   ['POST /dashboards', 'people'],
@@ -88,18 +109,22 @@ const table: [route: string, who: keyof typeof letIn, body?: unknown][] = [
   ['POST /sources/:spare/restore', 'owner'],
   ['DELETE /dashboards/:dashboard/links/:linkId', 'owner'],
   ['DELETE /dashboards/:dashboard/people', 'owner', { email: 'reader@isles.example' }],
+  ['DELETE /account', 'people'],
   ['DELETE /account/sessions/:session', 'people'],
   ['DELETE /account/sessions', 'people'],
   ['DELETE /session', 'everybody'],
 ];
 
 let server: TestServer;
+let mailbox: TestMailbox;
 const people = {} as Record<Actor, TestPerson>;
 const ids: Record<string, string | number> = {};
 const tokens: Partial<Record<Actor, string>> = {};
 
 beforeAll(async () => {
-  server = await startServer();
+  mailbox = await startMailbox();
+  const env = { ...mailbox.env, STAND_MARK_AUDITORS: 'owner@isles.example' };
+  server = await startServer({ env });
   for (const actor of actors)
     people[actor] = ['nobody', 'link', 'otherLink'].includes(actor)
       ? new TestPerson(server.origin)
@@ -141,7 +166,10 @@ beforeAll(async () => {
   });
 }, 60_000);
 
-afterAll(() => server.stop());
+afterAll(async () => {
+  await server.stop();
+  mailbox.stop();
+});
 
 /** Signs somebody in once more. @returns what that session is called */
 async function elsewhere(person: TestPerson, name: string): Promise<string> {

@@ -7,7 +7,8 @@ import { type Routes, standingRoutes } from './http';
 import { liveRoutes } from './live';
 import { measureRoutes } from './measures';
 import { noteRoutes } from './notes';
-import { accountRoutes, peopleRoutes } from './people';
+import { leavingRoutes } from './leaving';
+import { accountRoutes, auditRoutes, keyRoutes, peopleRoutes, secondFactorRoutes } from './people';
 import { sourceRoutes } from './sources';
 import { writingRoutes } from './writing';
 
@@ -25,6 +26,10 @@ export const makeRoutes = (database: Database, figures: FigureReader, demo: bool
   usual: [
     peopleRoutes(database, demo),
     accountRoutes(database),
+    keyRoutes(database),
+    secondFactorRoutes(database),
+    leavingRoutes(database),
+    auditRoutes(database),
     dashboardRoutes(database),
     sharingRoutes(database),
     linkRoutes(database),

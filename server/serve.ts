@@ -2,7 +2,10 @@ import type { Server } from 'node:http';
 import { openDatabase, sweepLeases } from './database';
 import { sweepDeliveries } from './deliveries';
 import { FigureReader } from './frames';
+import { sweepAudit } from './audit';
 import { makeApp } from './http';
+import { sweepKeys } from './keys';
+import { sendMails } from './mail';
 import { demoPeople, sweepKnownAddresses, sweepTries } from './people';
 import { makeRoutes } from './routes';
 import { settings } from './settings';
@@ -23,6 +26,9 @@ const sweeps = [
   sweepTries,
   sweepKnownAddresses,
   sweepLeases,
+  sweepKeys,
+  sweepAudit,
+  sendMails,
 ];
 
 /** Clears away what stopped and killed work has left, here or in another server. */

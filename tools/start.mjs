@@ -5,6 +5,7 @@ import { createServer } from 'node:net';
 import { resolve } from 'node:path';
 import { buildWhatIsStale } from './setup/build.mjs';
 import { dump, installDumpPrograms } from './setup/dump.mjs';
+import { startMailbox } from './setup/mailbox.mjs';
 import { startMariadb } from './setup/mariadb.mjs';
 import { installPackages } from './setup/packages.mjs';
 import { run } from './setup/run.mjs';
@@ -62,6 +63,7 @@ async function serveWith(database) {
     DATABASE_URL: database.url,
     STAND_MARK_DEMO: demo ? '1' : '',
     NODE_ENV: 'production',
+    ...(demo ? await demoMails() : {}),
   };
   await backUpBefore(database.url);
   say('bringing the tables up to date');
@@ -69,6 +71,21 @@ async function serveWith(database) {
   if (demo) await run(process.execPath, ['dist/server/fillDemo.js'], { env });
   return serve(env, database);
 }
+
+/**
+ * The demo's mails go to a simulated mailbox, and its author reads what was done by whom, unless it is set
+ * otherwise.
+ * @returns {Promise<NodeJS.ProcessEnv>}
+ */
+async function demoMails() {
+  const auditors = process.env.STAND_MARK_AUDITORS || 'maren@pellow-isles.example';
+  if (process.env.STAND_MARK_SMTP) return { STAND_MARK_AUDITORS: auditors };
+  mailbox ??= await startMailbox(Number(process.env.PORT ?? 4170) + 1);
+  return { STAND_MARK_AUDITORS: auditors, STAND_MARK_SMTP: mailbox };
+}
+
+/** Where mails go, once there is a mailbox. @type {string | null} */
+let mailbox = null;
 
 /**
  * Writes a backup before rows that are kept as they were before are taken over.

@@ -5,7 +5,7 @@ import type { ChartDefinition } from '../../core/chart';
 import { chartOf, requireChart, requireRole } from '../dashboards';
 import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, readBody, readId } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { realDays } from '../notes';
 import { countOf, onlyRow, requireRoom } from '../quotas';
 import { noteSources, requireSources, sourcesOf } from '../sources';
@@ -18,6 +18,9 @@ const { charts, dashboards } = tables;
 /** Keeping charts. */
 export function chartRoutes(database: Database): Router {
   const router = Router();
+  const removed = audited(database, { act: 'removal', thing: 'chart' });
+  const restored = audited(database, { act: 'restore', thing: 'chart' });
+  const takenOut = audited(database, { act: 'file-out', thing: 'chart' });
 
   router.post('/dashboards/:id/charts', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -69,7 +72,7 @@ export function chartRoutes(database: Database): Router {
     response.status(201).json({ id });
   });
 
-  router.get('/charts/:id/written', async (request, response) => {
+  router.get('/charts/:id/written', takenOut, async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
     response.json(await writeChart(database, chart));
@@ -116,14 +119,14 @@ export function chartRoutes(database: Database): Router {
     response.json({ revision: body.revision + 1 });
   });
 
-  router.delete('/charts/:id', async (request, response) => {
+  router.delete('/charts/:id', removed, async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor');
     await database.update(charts).set({ deletedAt: new Date() }).where(eq(charts.id, chart.id));
     response.json({ restorable: true });
   });
 
-  router.post('/charts/:id/restore', async (request, response) => {
+  router.post('/charts/:id/restore', restored, async (request, response) => {
     const person = await requirePerson(database, request);
     const chart = await requireChart(database, person, readId(request), 'editor', {
       removed: true,

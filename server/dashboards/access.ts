@@ -2,7 +2,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import type { DashboardRole, Person } from '../../contract';
 import { type Queries, tables } from '../database';
 import { notAllowed, notFound, Refusal } from '../http';
-import { hashOfToken } from '../people';
+import { hashOfToken } from '../keys';
 
 const { access, charts, dashboards, links } = tables;
 

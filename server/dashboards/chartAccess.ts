@@ -2,7 +2,7 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { DashboardRole, Person } from '../../contract';
 import { askTogether, type Database, tables } from '../database';
 import { notFound } from '../http';
-import { hashOfToken } from '../people';
+import { hashOfToken } from '../keys';
 import { linkGone } from './access';
 
 const { access, charts, dashboards, links } = tables;

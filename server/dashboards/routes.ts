@@ -10,7 +10,7 @@ import {
 import type { BoardStyle } from '../../core/chart';
 import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId, readPage } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { requireRole } from './access';
 import { takeInvitations } from './invitations';
@@ -21,6 +21,8 @@ const { access, charts, dashboards, people } = tables;
 /** Making, reading, naming, arranging and removing dashboards. */
 export function dashboardRoutes(database: Database): Router {
   const router = Router();
+  const removed = audited(database, { act: 'removal', thing: 'dashboard' });
+  const restored = audited(database, { act: 'restore', thing: 'dashboard' });
 
   router.get('/dashboards', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -103,7 +105,7 @@ export function dashboardRoutes(database: Database): Router {
     response.json({ revision: revision + 1 });
   });
 
-  router.delete('/dashboards/:id', async (request, response) => {
+  router.delete('/dashboards/:id', removed, async (request, response) => {
     const person = await requirePerson(database, request);
     await requireRole(database, person, readId(request), 'owner');
     await database
@@ -113,7 +115,7 @@ export function dashboardRoutes(database: Database): Router {
     response.json({ restorable: true });
   });
 
-  router.post('/dashboards/:id/restore', async (request, response) => {
+  router.post('/dashboards/:id/restore', restored, async (request, response) => {
     const person = await requirePerson(database, request);
     const id = readId(request);
     const owned = and(

@@ -1,9 +1,10 @@
 import { and, desc, eq, sql } from 'drizzle-orm';
-import { Router } from 'express';
+import { type Request, Router } from 'express';
 import { accessBody, readersNoteBody, type Sharing, takenBackBody } from '../../contract';
 import { type Database, inTransaction, tables } from '../database';
 import { readBody, readId, Refusal } from '../http';
-import { hashOfToken, makeToken, requirePerson } from '../people';
+import { hashOfToken, makeToken } from '../keys';
+import { audited, requirePerson } from '../people';
 import { requireRoom } from '../quotas';
 import { requireRole } from './access';
 import { invite, takeBack } from './invitations';
@@ -13,6 +14,12 @@ const { access, dashboards, invitations, links, people } = tables;
 /** Who may see a dashboard: people by role, and links that anybody can read it by. */
 export function sharingRoutes(database: Database): Router {
   const router = Router();
+  const thing = 'dashboard';
+  const shared = audited(database, { act: 'sharing', thing, about: whom });
+  const takenBack = audited(database, { act: 'sharing-ended', thing, about: whom });
+  const linked = audited(database, { act: 'link', thing });
+  const about = ({ params }: Request) => `link ${String(params.linkId)}`;
+  const unlinked = audited(database, { act: 'link-removed', thing, about });
 
   router.get('/dashboards/:id/sharing', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -20,7 +27,7 @@ export function sharingRoutes(database: Database): Router {
     response.json(await readSharing(database, readId(request)));
   });
 
-  router.put('/dashboards/:id/people', async (request, response) => {
+  router.put('/dashboards/:id/people', shared, async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
@@ -31,7 +38,7 @@ export function sharingRoutes(database: Database): Router {
     response.json(await readSharing(database, dashboardId));
   });
 
-  router.delete('/dashboards/:id/people', async (request, response) => {
+  router.delete('/dashboards/:id/people', takenBack, async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
@@ -52,7 +59,7 @@ export function sharingRoutes(database: Database): Router {
     response.json(await readSharing(database, dashboardId));
   });
 
-  router.post('/dashboards/:id/links', async (request, response) => {
+  router.post('/dashboards/:id/links', linked, async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
@@ -71,7 +78,7 @@ export function sharingRoutes(database: Database): Router {
     response.status(201).json({ ...(await readSharing(database, dashboardId)), made });
   });
 
-  router.delete('/dashboards/:id/links/:linkId', async (request, response) => {
+  router.delete('/dashboards/:id/links/:linkId', unlinked, async (request, response) => {
     const person = await requirePerson(database, request);
     const dashboardId = readId(request);
     await requireRole(database, person, dashboardId, 'owner');
@@ -81,6 +88,12 @@ export function sharingRoutes(database: Database): Router {
   });
 
   return router;
+}
+
+/** Whom something is shared with, as it was written. */
+function whom({ body }: Request): string {
+  const { email, role } = (body ?? {}) as { email?: unknown; role?: unknown };
+  return [email, role].filter((each) => typeof each === 'string').join(', ');
 }
 
 async function readSharing(database: Database, dashboardId: number): Promise<Sharing> {

@@ -12,8 +12,10 @@ const longestSentence = 240;
  * @param schema of Yup, without unknown fields
  * @throws Refusal 422, with a sentence for that field
  */
-export function readBody<S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> {
-  const sent: unknown = request.body ?? {};
+export const readBody = <S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> =>
+  readPlain(request.body ?? {}, schema);
+
+function readPlain<S extends AnyObjectSchema>(sent: unknown, schema: S): InferType<S> {
   const flaw = flawOf(sent);
   if (flaw) throw new Refusal(422, flaw, fieldOf(flaw.place?.field, flaw.sentence));
   const body = plainData(sent);
@@ -33,6 +35,16 @@ const fieldOf = (field: string | undefined, sentence: string) =>
 
 const wrongKind = () =>
   new Refusal(422, { code: 'invalid', sentence: 'A field of the request is of the wrong kind.' });
+
+/**
+ * Reads what is asked for after the question mark of an address; what is left empty is not asked for.
+ * @param schema of Yup, without unknown fields
+ * @throws Refusal 422, with a sentence for the field that is wrong
+ */
+export function readQuestion<S extends AnyObjectSchema>(request: Request, schema: S): InferType<S> {
+  const asked = Object.entries(request.query).filter(([, value]) => value !== '');
+  return readPlain(Object.fromEntries(asked), schema);
+}
 
 /**
  * Reads a number from the path of a request.

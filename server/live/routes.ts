@@ -2,7 +2,8 @@ import { Router } from 'express';
 import { dashboardOfLink, readStamps, requireRole, rolesNow } from '../dashboards';
 import type { Database } from '../database';
 import { addressOf, readId } from '../http';
-import { hashOfToken, requirePerson, sessionOf } from '../people';
+import { hashOfToken } from '../keys';
+import { requirePerson, sessionOf } from '../people';
 import { LiveBoards } from './liveBoards';
 
 /** Streams of events that tell when something on a dashboard has changed. */

@@ -5,7 +5,7 @@ import { isProblem, readFormula, renamedIn } from '../../core/formula';
 import { type Measure, type MeasureDefinition, operandsOf, usesItself } from '../../core/measures';
 import { type Database, inTransaction, type Queries, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId, Refusal } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { countOf, onlyRow, requireRoom } from '../quotas';
 import { inUse, requireOwnSource, requireSource } from '../sources';
 import { listMeasures, measuresOf } from './measureAccess';
@@ -15,6 +15,8 @@ const { measures } = tables;
 /** Naming the measures of a source. Only whose source it is may change them; who draws from it reads. */
 export function measureRoutes(database: Database): Router {
   const router = Router();
+  const removed = audited(database, { act: 'removal', thing: 'measure' });
+  const restored = audited(database, { act: 'restore', thing: 'measure' });
 
   router.get('/sources/:id/measures', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -69,7 +71,7 @@ export function measureRoutes(database: Database): Router {
     response.json({ revision: revision + 1 });
   });
 
-  router.delete('/measures/:id', async (request, response) => {
+  router.delete('/measures/:id', removed, async (request, response) => {
     const person = await requirePerson(database, request);
     const kept = await requireMeasure(database, readId(request));
     await requireOwnSource(database, person, kept.sourceId);
@@ -88,7 +90,7 @@ export function measureRoutes(database: Database): Router {
     response.json({ restorable: true });
   });
 
-  router.post('/measures/:id/restore', async (request, response) => {
+  router.post('/measures/:id/restore', restored, async (request, response) => {
     const person = await requirePerson(database, request);
     const kept = await requireMeasure(database, readId(request), true);
     await requireOwnSource(database, person, kept.sourceId);

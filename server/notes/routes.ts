@@ -4,7 +4,7 @@ import { noteBody, noteChangeBody, type Person } from '../../contract';
 import { readNotes, requireChart } from '../dashboards';
 import { type Database, inTransaction, tables } from '../database';
 import { changedMeanwhile, notFound, readBody, readId } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { keepNotes, requireRoomForNotes } from './keepNotes';
 import { realDays } from './realDays';
 
@@ -13,6 +13,8 @@ const { dashboards, notes } = tables;
 /** Writing, changing, removing and bringing back notes. */
 export function noteRoutes(database: Database): Router {
   const router = Router();
+  const removed = audited(database, { act: 'removal', thing: 'note' });
+  const restored = audited(database, { act: 'restore', thing: 'note' });
 
   router.post('/charts/:id/notes', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -42,7 +44,7 @@ export function noteRoutes(database: Database): Router {
     response.json(current);
   });
 
-  router.delete('/notes/:id', async (request, response) => {
+  router.delete('/notes/:id', removed, async (request, response) => {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), false);
     await requireNoting(database, person, note.chartId, note.authorId);
@@ -50,7 +52,7 @@ export function noteRoutes(database: Database): Router {
     response.json({ restorable: true });
   });
 
-  router.post('/notes/:id/restore', async (request, response) => {
+  router.post('/notes/:id/restore', restored, async (request, response) => {
     const person = await requirePerson(database, request);
     const note = await findNote(database, readId(request), true);
     await requireNoting(database, person, note.chartId, note.authorId);

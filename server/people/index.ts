@@ -1,8 +1,13 @@
 export { accountRoutes } from './accountRoutes';
+export { audited } from './audited';
+export { auditRoutes } from './auditRoutes';
 export { createAccount } from './accounts';
 export { demoPeople } from './demoPeople';
 export { peopleRoutes } from './routes';
 export { sweepKnownAddresses } from './knownAddresses';
-export { requirePerson, sessionOf } from './sessions';
-export { hashOfToken, makeToken } from './tokens';
+export { keyRoutes } from './keys/routes';
+export { withOwnPassword } from './ownPassword';
+export { checkSecondFactor, forgetSecondFactor } from './secondFactor/factor';
+export { asField, secondFactorRoutes } from './secondFactor/routes';
+export { endSessions, forgetHere, requireOwner, requirePerson, sessionOf } from './sessions';
 export { sweepTries } from './tries';

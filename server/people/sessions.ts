@@ -1,14 +1,14 @@
 import Bowser from 'bowser';
 import { parse } from 'cookie';
-import { and, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray, isNotNull, lt, ne, sql } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import type { Account, Person } from '../../contract';
 import { askTogether, type Database, type Queries, tables } from '../database';
-import { notFound, notSignedIn } from '../http';
+import { notAllowed, notFound, notSignedIn } from '../http';
+import { hashOfToken, makeToken } from '../keys';
 import { settings } from '../settings';
-import { hashOfToken, makeToken } from './tokens';
 
-const { sessions, people } = tables;
+const { people, secondFactors, sessions } = tables;
 
 const hour = 3600_000;
 const longest = settings.sessionDays * 24 * hour;
@@ -67,6 +67,17 @@ export async function endSessions(queries: Queries, personId: number) {
   await queries.delete(sessions).where(eq(sessions.personId, personId));
 }
 
+/** Ends all sessions of somebody but one. */
+export async function endOtherSessions(
+  queries: Queries,
+  personId: number,
+  kept: string | null,
+): Promise<void> {
+  await queries
+    .delete(sessions)
+    .where(and(eq(sessions.personId, personId), ne(sessions.tokenHash, kept ?? '')));
+}
+
 /** Has the browser that is answered forget whatever of a session it keeps. */
 export function forgetHere(response: Response) {
   setCookie(response, '', 0);
@@ -80,17 +91,25 @@ const livingOf = askTogether(async (database: Database, hashes: readonly string[
       hash: sessions.tokenHash,
       createdAt: sessions.createdAt,
       lastUsedAt: sessions.lastUsedAt,
+      secondFactor: isNotNull(secondFactors.personId).mapWith(Boolean),
       person: { id: people.id, name: people.name, email: people.email },
     })
     .from(sessions)
     .innerJoin(people, eq(people.id, sessions.personId))
+    .leftJoin(
+      secondFactors,
+      and(eq(secondFactors.personId, people.id), eq(secondFactors.confirmed, true)),
+    )
     .where(and(inArray(sessions.tokenHash, [...hashes]), gt(sessions.expiresAt, new Date())));
   const found = new Map(rows.map((row) => [row.hash, row]));
   return hashes.map((hash) => found.get(hash) ?? null);
 });
 
-/** Who sends a request; null without a live session. */
-export async function signedIn(database: Database, request: Request): Promise<Person | null> {
+/** Who sends a request, and whether they have yet to set a second factor up; null without a live session. */
+export async function signedIn(
+  database: Database,
+  request: Request,
+): Promise<{ person: Person; secondFactorMissing: boolean } | null> {
   const session = sessionOf(request);
   const living = session ? await livingOf(database, session) : null;
   if (!living) return null;
@@ -100,17 +119,32 @@ export async function signedIn(database: Database, request: Request): Promise<Pe
       .update(sessions)
       .set({ lastUsedAt: now, expiresAt: endOf(living.createdAt, now) })
       .where(eq(sessions.tokenHash, living.hash));
-  return living.person;
+  const secondFactorMissing = settings.secondFactorDemanded && !living.secondFactor;
+  return { person: living.person, secondFactorMissing };
 }
 
 /**
  * Who sends a request.
- * @throws Refusal 401 without a live session
+ * @throws Refusal 401 without a live session, 403 before a second factor that is demanded is set up
  */
 export async function requirePerson(database: Database, request: Request): Promise<Person> {
-  const person = await signedIn(database, request);
-  if (!person) throw notSignedIn();
-  return person;
+  const signed = await signedIn(database, request);
+  if (!signed) throw notSignedIn();
+  if (signed.secondFactorMissing)
+    throw notAllowed(
+      'A second factor is asked of everybody here. Set yours up in your account first.',
+    );
+  return signed.person;
+}
+
+/**
+ * Who looks after their own account, which is open also before a second factor that is demanded is set up.
+ * @throws Refusal 401 without a live session
+ */
+export async function requireOwner(database: Database, request: Request): Promise<Person> {
+  const signed = await signedIn(database, request);
+  if (!signed) throw notSignedIn();
+  return signed.person;
 }
 
 /** The places where somebody is signed in, the latest used first. */

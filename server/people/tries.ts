@@ -9,7 +9,7 @@ const forgottenAfter = 3600;
 
 /** One thing that must not be tried at will, for one subject. */
 export interface Tried {
-  kind: 'sign-in' | 'sign-up' | 'password';
+  kind: 'sign-in' | 'sign-up' | 'password' | 'mail' | 'code';
   /** who tries, and what for */
   subject: string;
   /** tries without a pause; after them each pause is twice as long as the one before */

@@ -2,7 +2,7 @@ import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { type Database, inTransaction, tables } from '../database';
 import { notFound, readId, readPage } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { countOf, lockPerson, onlyRow, requireRoom } from '../quotas';
 import { listSources, requireOwnSource, requireSource } from './sourceAccess';
 import { type FindWords, readSource, readWords } from './readSource';
@@ -18,6 +18,8 @@ const mostRemoved = 200;
 /** Keeping sources. */
 export function sourceRoutes(database: Database, findWords: FindWords): Router {
   const router = Router();
+  const removed = audited(database, { act: 'removal', thing: 'source' });
+  const restored = audited(database, { act: 'restore', thing: 'source' });
 
   router.get('/sources', async (request, response) => {
     const person = await requirePerson(database, request);
@@ -60,7 +62,7 @@ export function sourceRoutes(database: Database, findWords: FindWords): Router {
     response.json({ id: source.id });
   });
 
-  router.delete('/sources/:id', async (request, response) => {
+  router.delete('/sources/:id', removed, async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireOwnSource(database, person, readId(request));
     await inTransaction(database, async (change) => {
@@ -73,7 +75,7 @@ export function sourceRoutes(database: Database, findWords: FindWords): Router {
     response.json({ restorable: true });
   });
 
-  router.post('/sources/:id/restore', async (request, response) => {
+  router.post('/sources/:id/restore', restored, async (request, response) => {
     const person = await requirePerson(database, request);
     const id = readId(request);
     const own = and(eq(sources.id, id), eq(sources.ownerId, person.id));

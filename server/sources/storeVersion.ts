@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import type { DeliveryMode } from '../../contract';
 import type { CellValue, ColumnUnderstanding, Profile } from '../../core/table';
 import { digitsFor, type KeptColumn, keptColumns } from '../columns';
@@ -13,7 +13,7 @@ import {
   takeLease,
   tables,
 } from '../database';
-import { bytesOfPerson, requireRoom } from '../quotas';
+import { bytesOfPerson, requireRoom, rowsOfPerson } from '../quotas';
 import { lookAtRows } from './lookAtRows';
 import { PassingRows } from './passingRows';
 import type { ReadableVersion } from './readColumns';
@@ -42,7 +42,7 @@ export async function storeVersion(
   listener: StoreListener = {},
 ): Promise<number> {
   const { table } = delivery;
-  await requireRoomForRows(database, target.ownerId, table.rows);
+  requireRoom('rows', await rowsOfPerson(database, target.ownerId), table.rows);
   const how = await howRead(database, target, delivery);
   const { versionId, lease } = await beginVersion(
     database,
@@ -63,27 +63,11 @@ export async function storeVersion(
   async function placed() {
     const { rows, pieces } = await storeRows(database, versionId, delivery, lease, listener);
     // More may have come than was known before.
-    await requireRoomForRows(database, target.ownerId, rows);
+    requireRoom('rows', await rowsOfPerson(database, target.ownerId), rows);
     const bytes = pieces.reduce((sum, piece) => sum + piece.bytes, 0);
     requireRoom('bytes', await bytesOfPerson(database, target.ownerId), bytes);
     return putInPlace(database, { versionId, pieces }, target, base, lease);
   }
-}
-
-/** @throws Refusal 422 when the sources of a person would have more rows than they may */
-async function requireRoomForRows(database: Database, ownerId: number, adding: number) {
-  const [found] = await database
-    .select({
-      all: sql`COALESCE(SUM(${sourceVersions.rows}), 0)`.mapWith(Number),
-      living:
-        sql`COALESCE(SUM(IF(${sources.deletedAt} IS NULL, ${sourceVersions.rows}, 0)), 0)`.mapWith(
-          Number,
-        ),
-    })
-    .from(sources)
-    .innerJoin(sourceVersions, eq(sourceVersions.sourceId, sources.id))
-    .where(eq(sources.ownerId, ownerId));
-  requireRoom('rows', found ?? { all: 0 }, adding);
 }
 
 /** Removes what was begun of a version, unless it has come into place after all. */

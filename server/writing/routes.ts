@@ -1,10 +1,10 @@
 import { once } from 'node:events';
 import { and, eq, type SQL } from 'drizzle-orm';
-import { type Response, Router } from 'express';
+import { type Request, type Response, Router } from 'express';
 import { type Database, tables } from '../database';
 import type { FigureReader } from '../frames';
 import { notFound, readId, shareFairly } from '../http';
-import { requirePerson } from '../people';
+import { audited, requirePerson } from '../people';
 import { settings } from '../settings';
 import {
   openVersionRows,
@@ -23,8 +23,13 @@ const { sources, sourceVersions } = tables;
 export function writingRoutes(database: Database, figures: FigureReader): Router {
   const router = Router();
   const share = shareFairly(settings.streamsAtOnce);
+  const about = ({ params, query }: Request) =>
+    [String(params.form), ...(query.version ? [`version ${Number(query.version)}`] : [])].join(
+      ', ',
+    );
+  const takenOut = audited(database, { act: 'file-out', thing: 'source', about });
 
-  router.get('/sources/:id/rows.:form', share, async (request, response) => {
+  router.get('/sources/:id/rows.:form', share, takenOut, async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireSource(database, person, readId(request));
     const asked = Number(request.query.version) || null;

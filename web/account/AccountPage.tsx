@@ -2,8 +2,12 @@ import './account.css';
 import { api, sayProblem } from '../api';
 import { Controls } from '../controls';
 import { TopBar } from '../people';
+import { AddressPart } from './AddressPart';
+import { InvitePart } from './InvitePart';
+import { LeavingPart } from './LeavingPart';
 import { NamePart } from './NamePart';
 import { PasswordPart } from './PasswordPart';
+import { SecondFactorPart } from './SecondFactorPart';
 import { SessionsPart } from './SessionsPart';
 
 /** One's own account: what others call one, what opens it, and where it is open. */
@@ -31,8 +35,14 @@ export function AccountPage() {
             <div className="account-keys">
               <NamePart person={account.person} />
               <PasswordPart email={account.person.email} />
+              <AddressPart email={account.person.email} mail={account.mail} />
             </div>
-            <SessionsPart sessions={account.sessions} />
+            <div className="account-keys">
+              <SecondFactorPart secondFactor={account.secondFactor} />
+              <SessionsPart sessions={account.sessions} />
+              {account.mayInvite && <InvitePart />}
+              <LeavingPart account={account} />
+            </div>
           </div>
         )}
       </main>

@@ -1,14 +1,12 @@
-import { Form, Input } from 'antd';
 import { nameBody, type Person } from '../../contract';
 import { api } from '../api';
-import { yupRule } from '../controls';
 import { toast } from '../hands';
-import { SendPart } from './SendPart';
+import { KeyForm, NameField } from '../people';
 
 /** What others see of one. */
 export function NamePart({ person }: { person: Person }) {
   const [change, changing] = api.useChangeNameMutation();
-  const submit = async (values: { name: string }) => {
+  const send = async (values: { name: string }) => {
     await change(nameBody.cast(values)).unwrap();
     toast('Your name is changed.');
   };
@@ -16,18 +14,14 @@ export function NamePart({ person }: { person: Person }) {
     <section className="sheet account-part">
       <h2>Your name</h2>
       <p className="quiet">Colleagues see it beside what you write and share.</p>
-      <Form
-        layout="vertical"
-        requiredMark={false}
-        validateTrigger="onSubmit"
+      <KeyForm
+        label="Change the name"
+        sending={changing}
         initialValues={{ name: person.name }}
-        onFinish={(values: { name: string }) => void submit(values).catch(() => undefined)}
+        onSend={send}
       >
-        <Form.Item name="name" label="Name" rules={[yupRule(nameBody, 'name')]}>
-          <Input autoComplete="name" />
-        </Form.Item>
-        <SendPart label="Change the name" sending={changing} />
-      </Form>
+        <NameField label="Name" />
+      </KeyForm>
     </section>
   );
 }

@@ -15,6 +15,7 @@ import { type BoardStyle, type ChartDefinition } from '../../core/chart';
 import { figuresAsked } from '../../core/figures';
 import { accountEndpoints } from './endpoints/account';
 import { tagTypes } from './endpoints/build';
+import { keysEndpoints } from './endpoints/keys';
 import { measuresEndpoints } from './endpoints/measures';
 import { notesEndpoints } from './endpoints/notes';
 import { type Asked, allPages, post, put, remove } from './endpoints/requests';
@@ -39,6 +40,7 @@ export const api = createApi({
   endpoints: (build) => ({
     ...sessionEndpoints(build),
     ...accountEndpoints(build),
+    ...keysEndpoints(build),
     ...sharingEndpoints(build),
     ...notesEndpoints(build),
     ...sourcesEndpoints(build),

@@ -1,5 +1,7 @@
 import {
   accountShape,
+  auditShape,
+  belongingsShape,
   chartShape,
   createdShape,
   dashboardShape,
@@ -7,8 +9,10 @@ import {
   measuresShape,
   measureValueShape,
   noteShape,
+  recoveryCodesShape,
   removedSourcesShape,
   revisedShape,
+  secretShape,
   sessionShape,
   sharingShape,
   sourceDetailShape,
@@ -19,6 +23,8 @@ import {
 /** What the server's answers must look like, by the name that the questions give. */
 export const shapes = {
   account: accountShape,
+  audit: auditShape,
+  belongings: belongingsShape,
   chart: chartShape,
   created: createdShape,
   dashboard: dashboardShape,
@@ -26,8 +32,10 @@ export const shapes = {
   measures: measuresShape,
   measureValue: measureValueShape,
   note: noteShape,
+  recoveryCodes: recoveryCodesShape,
   removedSources: removedSourcesShape,
   revised: revisedShape,
+  secret: secretShape,
   session: sessionShape,
   sharing: sharingShape,
   source: sourceDetailShape,

@@ -1,5 +1,6 @@
 import { Suspense } from 'react';
 import { Outlet } from 'react-router';
+import { AccountPage } from '../account';
 import { api, sayProblem } from '../api';
 import { SignInPage } from '../people';
 
@@ -7,10 +8,24 @@ import { SignInPage } from '../people';
 export function SignedIn() {
   const { data: session, error, isLoading } = api.useSessionQuery();
   if (isLoading) return null;
-  if (error) return <p className="page problem">{sayProblem(error)}</p>;
+  if (error || !session) return <p className="page problem">{sayProblem(error)}</p>;
+  if (!session.person)
+    return (
+      <Suspense fallback={null}>
+        <SignInPage session={session} />
+      </Suspense>
+    );
+  // Nothing else is opened before a second factor that is asked of everybody is there.
   return (
     <Suspense fallback={null}>
-      {session?.person ? <Outlet /> : <SignInPage demo={session?.demo ?? false} />}
+      {session.secondFactorMissing ? <AccountPage /> : <Outlet />}
     </Suspense>
   );
 }
+
+/** The pages of whoever comes. */
+export const Open = () => (
+  <Suspense fallback={null}>
+    <Outlet />
+  </Suspense>
+);

@@ -55,6 +55,9 @@ export function TopBar({ trail = [], children }: TopBarProps) {
               items={[
                 { label: session.person.email },
                 { label: 'Account', act: () => void goTo('/account') },
+                ...(session.auditor
+                  ? [{ label: 'What was done', act: () => void goTo('/audit') }]
+                  : []),
                 { label: 'Sign out', act: () => void leave() },
               ]}
             >

@@ -1,4 +1,5 @@
 export * from './dashboards';
+export * from './keys';
 export * from './people';
 export * from './sources';
 export * from './upkeep';

@@ -9,10 +9,10 @@ export const sessionEndpoints = (build: Build) => ({
     extraOptions: { shape: 'session' },
     providesTags: ['Session'],
   }),
-  signIn: build.mutation<Session, { email: string; password: string }>({
+  signIn: build.mutation<unknown, { email: string; password: string; code?: string }>({
     query: (body) => post('session', body),
   }),
-  signInAsDemo: build.mutation<Session, 'author' | 'reader'>({
+  signInAsDemo: build.mutation<unknown, 'author' | 'reader'>({
     query: (as) => post('session/demo', { as }),
   }),
   /** Says nothing of what came of it: whoever has the account signs in by it. */

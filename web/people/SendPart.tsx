@@ -5,10 +5,11 @@ interface SendPartProps {
   /** what its button says */
   label: string;
   sending: { error?: unknown; isLoading: boolean };
+  primary?: boolean;
 }
 
 /** What a form ends with: why it was not taken, and its button. */
-export function SendPart({ label, sending }: SendPartProps) {
+export function SendPart({ label, sending, primary }: SendPartProps) {
   return (
     <>
       {sending.error !== undefined && (
@@ -16,7 +17,7 @@ export function SendPart({ label, sending }: SendPartProps) {
           {sayProblem(sending.error)}
         </p>
       )}
-      <Button submit busy={sending.isLoading}>
+      <Button submit primary={primary} busy={sending.isLoading}>
         {label}
       </Button>
     </>

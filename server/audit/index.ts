@@ -1,0 +1,2 @@
+export { readAudit } from './readAudit';
+export { forget, record, settle, sweepAudit } from './record';

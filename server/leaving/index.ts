@@ -1,0 +1,1 @@
+export { leavingRoutes } from './routes';

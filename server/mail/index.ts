@@ -1,0 +1,2 @@
+export { postMail, sendMails } from './outbox';
+export { requireMail } from './requireMail';
