@@ -188,6 +188,16 @@ const views: [view: string, address: string, ready: (page: Page) => Promise<unkn
     },
   ],
   ['account', '/account', (page) => page.getByRole('heading', { name: 'Password' }).waitFor()],
+  [
+    'what was done',
+    '/audit',
+    (page) => page.getByRole('table', { name: 'What was done' }).waitFor(),
+  ],
+  [
+    'a new password',
+    '/forgotten',
+    (page) => page.getByRole('button', { name: 'Send me the link' }).waitFor(),
+  ],
   ['sources', '/sources', (page) => page.getByRole('link', { name: 'Sailings' }).waitFor()],
   ['source', '/sources/1', (page) => page.getByRole('heading', { name: 'Versions' }).waitFor()],
   [

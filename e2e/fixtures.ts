@@ -12,7 +12,10 @@ interface Workers {
 export const test = base.extend<{ quietPage: Page }, Workers>({
   demoServer: [
     async ({}, use) => {
-      const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
+      const server = await startServer({
+        demo: true,
+        env: { STAND_MARK_TODAY: '2026-11-23', STAND_MARK_AUDITORS: 'maren@pellow-isles.example' },
+      });
       await use(server);
       await server.stop();
     },

@@ -6,11 +6,17 @@ let server: TestServer;
 let beside: TestServer;
 const old = 'long enough to be one';
 const fresh = 'a lantern under the pier';
-const env = { STAND_MARK_TRUSTED_PROXIES: '1', STAND_MARK_SESSION_IDLE_HOURS: '2' };
+const env = {
+  STAND_MARK_TRUSTED_PROXIES: '1',
+  STAND_MARK_SESSION_IDLE_HOURS: '2',
+};
 
 beforeAll(async () => {
   server = await startServer({ env });
-  beside = await startServer({ beside: server, env: { ...env, STAND_MARK_PASSWORD_PASSES: '3' } });
+  beside = await startServer({
+    beside: server,
+    env: { ...env, STAND_MARK_PASSWORD_PASSES: '3', STAND_MARK_SESSIONS_OF_PERSON: '3' },
+  });
 }, 60_000);
 
 afterAll(async () => {
@@ -111,6 +117,15 @@ it('works a hash out anew, at what it may cost now, when its password is next us
   expect(await passes()).toBe('3');
   expect((await signIn('ivo')).status).toBe(200);
   expect(await passes()).toBe('3');
+});
+
+it('ends the session that was not used for longest where there are too many', async () => {
+  const busy = await TestPerson.signedUp(server.origin, 'busy');
+  await query('UPDATE sessions SET last_used_at = last_used_at - INTERVAL 1 MINUTE');
+  const others = [];
+  for (let place = 0; place < 3; place += 1) others.push(await signIn('busy', old, beside.origin));
+  expect(await isIn(busy)).toBe(false);
+  expect(await Promise.all(others.map(({ person }) => isIn(person)))).toEqual([true, true, true]);
 });
 
 it('lists where somebody is signed in, and ends one, and all', async () => {

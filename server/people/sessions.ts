@@ -44,6 +44,7 @@ export async function beginSession(
     FROM ${people} WHERE ${people.id} = ${person.id} AND ${people.passwordHash} = ${passwordHash}
   `)) as unknown as [{ affectedRows: number }];
   if (affectedRows === 0) throw notSignedIn();
+  await endLeastUsed(queries, person.id);
   return token;
 }
 
@@ -60,6 +61,17 @@ export async function endSession(database: Database, request: Request, response:
   const session = sessionOf(request);
   if (session) await database.delete(sessions).where(eq(sessions.tokenHash, session));
   forgetHere(response);
+}
+
+/** Ends the sessions of somebody that are one too many, those first that were not used for longest. */
+async function endLeastUsed(queries: Queries, personId: number) {
+  const own = await queries
+    .select({ tokenHash: sessions.tokenHash })
+    .from(sessions)
+    .where(eq(sessions.personId, personId))
+    .orderBy(desc(sessions.lastUsedAt));
+  const old = own.slice(settings.sessionsOfPerson).map(({ tokenHash }) => tokenHash);
+  if (old.length > 0) await queries.delete(sessions).where(inArray(sessions.tokenHash, old));
 }
 
 /** Ends all sessions of somebody. */

@@ -173,6 +173,9 @@ export const settings = {
   sessionDays: setting('STAND_MARK_SESSION_DAYS', 30),
   sessionIdleHours: setting('STAND_MARK_SESSION_IDLE_HOURS', 14 * 24),
 
+  /** places where one person may be signed in; the one that was not used for longest makes way for another */
+  sessionsOfPerson: setting('STAND_MARK_SESSIONS_OF_PERSON', 50),
+
   /** passwords that this process checks at once; each takes memory and a core */
   passwordsAtOnce: setting('STAND_MARK_PASSWORDS_AT_ONCE', 2),
   /** passwords that may wait to be checked; one more is refused */

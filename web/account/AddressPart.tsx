@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { emailBody } from '../../contract';
 import { api } from '../api';
 import { CurrentPasswordField, EmailField, KeyForm } from '../people';
+import { AccountPart } from './AccountPart';
 
 interface Chosen {
   current: string;
@@ -18,8 +19,7 @@ export function AddressPart({ email, mail }: { email: string; mail: boolean }) {
     setAsked(chosen.email);
   };
   return (
-    <section className="sheet account-part">
-      <h2>Address</h2>
+    <AccountPart title="Address">
       {mail ? (
         <p className="quiet">
           You sign in by {email}. Another takes its place when you have opened the mails to both.
@@ -41,6 +41,6 @@ export function AddressPart({ email, mail }: { email: string; mail: boolean }) {
           stays as it is.
         </p>
       )}
-    </section>
+    </AccountPart>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { invitationBody } from '../../contract';
 import { api } from '../api';
 import { EmailField, KeyForm } from '../people';
+import { AccountPart } from './AccountPart';
 
 /** Having a colleague join. */
 export function InvitePart() {
@@ -13,13 +14,12 @@ export function InvitePart() {
     setInvited(email);
   };
   return (
-    <section className="sheet account-part">
-      <h2>Invite a colleague</h2>
+    <AccountPart title="Invite a colleague">
       <p className="quiet">They get a mail with a link by which they make their account.</p>
       <KeyForm label="Send the invitation" sending={inviting} onSend={send} clears>
         <EmailField label="E-mail of the colleague" />
       </KeyForm>
       {invited && <p role="status">A mail to {invited} is on its way.</p>}
-    </section>
+    </AccountPart>
   );
 }

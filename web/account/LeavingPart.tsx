@@ -7,13 +7,13 @@ import { toast } from '../hands';
 import { CodeField, CurrentPasswordField, KeyForm } from '../people';
 import { forgetStills } from '../still';
 import { sayBelongings } from './sayBelongings';
+import { AccountPart } from './AccountPart';
 
 /** Deleting one's account: opened first, so that nobody comes by it. */
 export function LeavingPart({ account }: { account: Account }) {
   const [opened, setOpened] = useState(false);
   return (
-    <section className="sheet account-part">
-      <h2>Delete the account</h2>
+    <AccountPart title="Delete the account">
       <p className="quiet">What you own is handed over or deleted; nothing of it comes back.</p>
       {opened ? (
         <Leaving account={account} onStay={() => setOpened(false)} />
@@ -22,7 +22,7 @@ export function LeavingPart({ account }: { account: Account }) {
           Delete the account …
         </Button>
       )}
-    </section>
+    </AccountPart>
   );
 }
 

@@ -2,6 +2,7 @@ import { nameBody, type Person } from '../../contract';
 import { api } from '../api';
 import { toast } from '../hands';
 import { KeyForm, NameField } from '../people';
+import { AccountPart } from './AccountPart';
 
 /** What others see of one. */
 export function NamePart({ person }: { person: Person }) {
@@ -11,8 +12,7 @@ export function NamePart({ person }: { person: Person }) {
     toast('Your name is changed.');
   };
   return (
-    <section className="sheet account-part">
-      <h2>Your name</h2>
+    <AccountPart title="Your name">
       <p className="quiet">Colleagues see it beside what you write and share.</p>
       <KeyForm
         label="Change the name"
@@ -22,6 +22,6 @@ export function NamePart({ person }: { person: Person }) {
       >
         <NameField label="Name" />
       </KeyForm>
-    </section>
+    </AccountPart>
   );
 }

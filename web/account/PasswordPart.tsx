@@ -2,6 +2,7 @@ import { api } from '../api';
 import { toast } from '../hands';
 import { CurrentPasswordField, KeyForm, NewPasswordField } from '../people';
 import { WhoseKey } from './WhoseKey';
+import { AccountPart } from './AccountPart';
 
 interface Chosen {
   current: string;
@@ -16,14 +17,13 @@ export function PasswordPart({ email }: { email: string }) {
     toast('Your password is changed. Wherever else you were signed in, you are no more.');
   };
   return (
-    <section className="sheet account-part">
-      <h2>Password</h2>
+    <AccountPart title="Password">
       <p className="quiet">At least 10 characters. Changing it signs you out everywhere else.</p>
       <KeyForm<Chosen> label="Change the password" sending={changing} onSend={send} clears>
         <WhoseKey email={email} />
         <CurrentPasswordField label="The password that you have now" />
         <NewPasswordField label="A new one" />
       </KeyForm>
-    </section>
+    </AccountPart>
   );
 }

@@ -6,14 +6,14 @@ import { toast } from '../hands';
 import { CodeField, CurrentPasswordField, KeyForm } from '../people';
 import { CodesToKeep } from './CodesToKeep';
 import { SetFactorUp } from './SetFactorUp';
+import { AccountPart } from './AccountPart';
 
 /** What is asked for beside the password, and what there is for whoever has lost it. */
 export function SecondFactorPart({ secondFactor }: Pick<Account, 'secondFactor'>) {
   const { on, demanded, recoveryCodes } = secondFactor;
   const [codes, setCodes] = useState<RecoveryCodes['codes'] | null>(null);
   return (
-    <section className="sheet account-part">
-      <h2>Second factor</h2>
+    <AccountPart title="Second factor">
       {demanded && !on && (
         <p className="problem">It is asked of everybody here: set yours up, then go on.</p>
       )}
@@ -24,7 +24,7 @@ export function SecondFactorPart({ secondFactor }: Pick<Account, 'secondFactor'>
       </p>
       {codes && <CodesToKeep codes={codes} onKept={() => setCodes(null)} />}
       {!codes && (on ? <WhatStands onCodes={setCodes} /> : <SetFactorUp onCodes={setCodes} />)}
-    </section>
+    </AccountPart>
   );
 }
 

@@ -1,10 +1,15 @@
+import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import type { Account } from '../../contract';
 import { api, sayProblem } from '../api';
 import { Act, Button } from '../controls';
 import { forgetStills } from '../still';
+import { AccountPart } from './AccountPart';
 
 type Session = Account['sessions'][number];
+
+/** Places that are shown at first. */
+const mostShown = 5;
 
 const written = (moment: string) =>
   new Date(moment).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -19,10 +24,10 @@ export function SessionsPart({ sessions }: { sessions: Session[] }) {
     await forgetStills();
     dispatch(api.util.resetApiState());
   };
+  const [all, setAll] = useState(false);
   const problem = ending.error ?? endingAll.error;
   return (
-    <section className="sheet account-part">
-      <h2>Where you are signed in</h2>
+    <AccountPart title="Where you are signed in">
       <p className="quiet">
         If you do not know one of these places, sign out there and change the password.
       </p>
@@ -39,7 +44,7 @@ export function SessionsPart({ sessions }: { sessions: Session[] }) {
         Sign out everywhere
       </Button>
       <ul className="plain-list account-sessions">
-        {sessions.map((session) => (
+        {(all ? sessions : sessions.slice(0, mostShown)).map((session) => (
           <li key={session.id}>
             <div className="grow">
               <strong>{session.browser}</strong>
@@ -60,6 +65,9 @@ export function SessionsPart({ sessions }: { sessions: Session[] }) {
           </li>
         ))}
       </ul>
-    </section>
+      {sessions.length > mostShown && !all && (
+        <Act onClick={() => setAll(true)}>All {sessions.length} places</Act>
+      )}
+    </AccountPart>
   );
 }

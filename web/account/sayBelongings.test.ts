@@ -10,7 +10,7 @@ it.each([
     null,
     [
       'One dashboard is deleted, for everybody who sees it: “Board”.',
-      '2 sources are deleted, for everybody who sees it: “Fares”, “Ports”.',
+      '2 sources are deleted, for everybody who sees them: “Fares”, “Ports”.',
       'One chart on a colleague’s dashboard draws from them, and will show nothing.',
     ],
   ],

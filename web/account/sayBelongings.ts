@@ -11,7 +11,6 @@ export function sayBelongings(
   { dashboards, sources, othersCharts }: Belongings,
   heir: string | null,
 ): string[] {
-  const becomes = heir ? `handed over to ${heir}` : 'deleted, for everybody who sees it';
   const kinds = [
     { things: dashboards, one: 'dashboard', many: 'dashboards' },
     { things: sources, one: 'source', many: 'sources' },
@@ -19,7 +18,10 @@ export function sayBelongings(
   return [
     ...kinds.map(({ things, one, many }) => {
       if (things.length === 0) return `You own no ${many}.`;
-      const count = things.length === 1 ? `One ${one} is` : `${things.length} ${many} are`;
+      const isOne = things.length === 1;
+      const count = isOne ? `One ${one} is` : `${things.length} ${many} are`;
+      const them = isOne ? 'it' : 'them';
+      const becomes = heir ? `handed over to ${heir}` : `deleted, for everybody who sees ${them}`;
       return `${count} ${becomes}: ${sayTitles(things)}.`;
     }),
     ...(othersCharts > 0 && !heir ? [sayOthers(othersCharts)] : []),

@@ -27,16 +27,12 @@ export function AuditQuestionForm({ asked, onAsk }: AuditQuestionFormProps) {
         onFinish={(written) => onAsk({ ...written })}
         className="audit-written"
       >
-        <Form.Item name="email" label="Who, by address">
-          <Input type="email" placeholder="anybody" autoComplete="off" />
-        </Form.Item>
-        <Form.Item name="thing" label="What it was done to">
-          <Input placeholder="anything, as in dashboard 12" />
-        </Form.Item>
+        <Written name="email" label="Who, by address" placeholder="anybody" />
+        <Written name="thing" label="To what, as in dashboard 12" placeholder="anything" />
         <Button submit>Look</Button>
       </Form>
       <SelectField
-        label="What was done"
+        label="Which act"
         value={act ?? anything}
         options={actChoices}
         onChange={(chosen) => onAsk({ act: chosen === anything ? null : chosen })}
@@ -63,3 +59,21 @@ export function AuditQuestionForm({ asked, onAsk }: AuditQuestionFormProps) {
     </div>
   );
 }
+
+/** A field in which something is written. */
+const Written = ({
+  name,
+  label,
+  placeholder,
+}: {
+  name: string;
+  label: string;
+  placeholder: string;
+}) => (
+  <label className="field">
+    <span>{label}</span>
+    <Form.Item name={name} noStyle>
+      <Input placeholder={placeholder} autoComplete="off" />
+    </Form.Item>
+  </label>
+);

@@ -1,5 +1,5 @@
 import { Form } from 'antd';
-import type { ReactNode } from 'react';
+import { type ReactNode, useId } from 'react';
 import { SendPart } from './SendPart';
 
 interface KeyFormProps<Values> {
@@ -28,12 +28,15 @@ export function KeyForm<Values extends object>({
   children,
 }: KeyFormProps<Values>) {
   const [form] = Form.useForm<Values>();
+  const name = useId();
   const send = async (values: Values) => {
     await onSend(values);
     if (clears) form.resetFields();
   };
   return (
     <Form<Values>
+      // By it labels find their own fields, of several forms on a page.
+      name={name}
       form={form}
       layout="vertical"
       requiredMark={false}

@@ -1,6 +1,5 @@
 import { Form, Input } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { type Session, signInBody } from '../../contract';
 import { api, problemOf, sayProblem } from '../api';
 import { Act, Button, yupRule } from '../controls';
@@ -57,7 +56,7 @@ export function SignInForm({ session, onEntered, onMake }: SignInFormProps) {
           Sign in
         </Button>
         {session.joining === 'open' && <Act onClick={onMake}>No account yet? Make one</Act>}
-        {session.mail && <Link to="/forgotten">Forgotten the password?</Link>}
+        {session.mail && <Act to="/forgotten">Forgotten the password?</Act>}
       </div>
       {session.joining !== 'open' && (
         <p className="quiet sign-in-joining">{whoJoins[session.joining]}</p>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Act } from '../../controls';
 import { resetAskedBody } from '../../../contract';
 import { api } from '../../api';
 import { Doorway } from '../Doorway';
@@ -32,7 +32,7 @@ export function ForgottenPage() {
         </>
       )}
       <p className="sign-in-other">
-        <Link to="/">Sign in</Link>
+        <Act to="/">Sign in</Act>
       </p>
     </Doorway>
   );
