@@ -43,9 +43,9 @@ test('a password is changed, which signs out elsewhere, and then everywhere is s
   };
   const elsewhere = await browser.newPage();
   await signIn(elsewhere, 'a longer secret');
-  await elsewhere.getByRole('heading', { name: 'Account' }).waitFor();
+  await elsewhere.getByRole('heading', { name: 'Account', exact: true }).waitFor();
   await page.getByRole('button', { name: 'Hesper' }).click();
-  await page.getByRole('menuitem', { name: 'Account' }).click();
+  await page.getByRole('menuitem', { name: 'Account', exact: true }).click();
   const places = page.getByRole('listitem').filter({ hasText: 'last used' });
   await expect(places).toHaveCount(2);
   await page.getByLabel('The password that you have now').fill('a shorter one');

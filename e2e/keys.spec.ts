@@ -27,8 +27,8 @@ const part = (page: Page, name: string) => page.getByRole('region', { name });
 
 async function toAccount(page: Page, name: string) {
   await page.getByRole('button', { name, exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Account' }).click();
-  await page.getByRole('heading', { name: 'Account' }).waitFor();
+  await page.getByRole('menuitem', { name: 'Account', exact: true }).click();
+  await page.getByRole('heading', { name: 'Account', exact: true }).waitFor();
 }
 
 async function signIn(page: Page, email: string, password: string) {
@@ -93,7 +93,7 @@ test('a forgotten password is chosen anew by mail, and codes are asked for from 
   await expect(page.getByRole('alert')).toContainText('This code is not right');
   await code.fill(recovery);
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await page.getByRole('heading', { name: 'Account' }).waitFor();
+  await page.getByRole('heading', { name: 'Account', exact: true }).waitFor();
   await expect(factor).toContainText('You have 9 recovery codes left.');
 
   await page.getByRole('button', { name: 'Hesper', exact: true }).click();

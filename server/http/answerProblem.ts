@@ -63,7 +63,7 @@ const databaseAway = () =>
         'The database does not answer just now. Try again in a moment; what was saved before is safe.',
     },
     // A cluster has another node at work by then.
-    { retryAfter: 3 },
+    { retryAfter: 5 },
   );
 
 function send(response: Response, refusal: Refusal) {

@@ -72,14 +72,14 @@ const part = (text, place) =>
   /^https?:\/\//.test(text) ? h('a', { key: place, href: text }, text) : text;
 
 export const mailboxStyle = `
-body { margin: 0; background: #f4f2ec; color: #23211d; font: 15px/1.5 Archivo, system-ui, sans-serif; }
+body { margin: 0; background: #f2f5f4; color: #14222b; font: 15px/1.5 Archivo, system-ui, sans-serif; }
 header, main { max-width: 720px; margin: 0 auto; padding: 24px 20px 0; }
 main { padding-bottom: 48px; }
 h1 { margin: 0; font-size: 24px; }
 h2 { margin: 0; font-size: 17px; }
-article { margin-top: 16px; padding: 18px 22px 8px; background: #fff; border: 1px solid #ddd8cc; }
+article { margin-top: 16px; padding: 18px 22px 8px; background: #fff; border: 1px solid #d9e0e0; }
 p { margin: 8px 0; overflow-wrap: anywhere; }
-.way, .none, header p { color: #645f55; }
-a { color: #1d5b6a; }
-a:focus-visible { outline: 2px solid #1d5b6a; outline-offset: 2px; }
+.way, .none, header p { color: #4a5a63; }
+a { color: #0b5351; }
+a:focus-visible { outline: 2px solid #0b5351; outline-offset: 2px; }
 `;

@@ -32,11 +32,6 @@ export function AuditTable({ entries, onAsk }: AuditTableProps) {
       columns={[
         { key: 'at', title: 'When', className: 'audit-when', cell: ({ at }) => written(at) },
         {
-          key: 'email',
-          title: 'Who',
-          cell: ({ email }) => email && <Act onClick={() => onAsk({ email })}>{email}</Act>,
-        },
-        {
           key: 'act',
           title: 'What',
           names: true,
@@ -46,6 +41,11 @@ export function AuditTable({ entries, onAsk }: AuditTableProps) {
               {outcomes[outcome] && <span className="off"> ({outcomes[outcome]})</span>}
             </>
           ),
+        },
+        {
+          key: 'email',
+          title: 'Who',
+          cell: ({ email }) => email && <Act onClick={() => onAsk({ email })}>{email}</Act>,
         },
         {
           key: 'thing',
