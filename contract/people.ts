@@ -20,7 +20,7 @@ export const name = string().trim().required('Write your name.').max(80);
 export const chosenPassword = string()
   .required('Choose a password.')
   .min(10, 'Choose a password of at least 10 characters.')
-  .max(200, 'Choose a password of at most 200 characters.');
+  .max(128, 'Choose a password of at most 128 characters.');
 
 export const signUpBody = object({ email, name, password: chosenPassword });
 

@@ -33,7 +33,7 @@ export function makeApp({ standing, reading, streaming, live, usual }: Routes): 
   app.disable('x-powered-by');
   app.disable('etag');
   app.set('trust proxy', settings.trustedProxies);
-  app.use(requestLog, ...standing, knownHostsOnly);
+  app.use(requestLog, ...standing, knownHostsOnly, secureFromNowOn);
   app.use(
     '/api',
     dataOnly,
@@ -49,6 +49,12 @@ export function makeApp({ standing, reading, streaming, live, usual }: Routes): 
   app.use(pageHeaders, ...interfacePages(), answerProblem);
   return app;
 }
+
+/** Who has come over a secure connection comes over such ones for a year. */
+const secureFromNowOn: RequestHandler = (request, response, next) => {
+  if (request.secure) response.setHeader('Strict-Transport-Security', 'max-age=31536000');
+  next();
+};
 
 const pageHeaders = helmet({
   contentSecurityPolicy: {

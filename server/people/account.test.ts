@@ -198,6 +198,7 @@ it('gives each sign-in a key of its own, and takes none that was set beforehand'
   const bare = tried.before(server.origin);
   expect((await bare.send('GET', '/account', undefined, secure)).status).toBe(401);
   const signedIn = await bare.send('POST', '/session', account, secure);
+  expect(signedIn.headers.get('strict-transport-security')).toBe('max-age=31536000');
   expect(signedIn.headers.get('set-cookie')).toMatch(
     /^__Host-stand-mark-session=.*; Path=\/;.*HttpOnly; Secure; SameSite=Lax/,
   );

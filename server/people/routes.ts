@@ -1,8 +1,7 @@
 import { type Request, type Response, Router } from 'express';
-import { demoSignInBody, type Person, type Session, signInBody, signUpBody } from '../../contract';
-import type { Act } from '../../contract';
+import { type Act, demoSignInBody, type Session, signInBody, signUpBody } from '../../contract';
 import { record } from '../audit';
-import { type Database } from '../database';
+import type { Database } from '../database';
 import { addressOf, notFound, readBody, Refusal } from '../http';
 import { sendMails } from '../mail';
 import { settings } from '../settings';
@@ -17,12 +16,12 @@ import { beginSession, endSession, type Entering, giveSession, signedIn } from '
 /** Signing up, in and out. */
 export function peopleRoutes(database: Database, demo: boolean): Router {
   const router = Router();
-  const note = (request: Request, act: Act, email: string, person: Person | null = null) =>
+  const note = (request: Request, act: Act, email: string, personId: number | null = null) =>
     record(database, {
       act,
       outcome: 'done',
       email,
-      personId: person?.id ?? null,
+      personId,
       address: addressOf(request),
     });
 
@@ -38,7 +37,7 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
 
   const enter = async (request: Request, response: Response, entering: Entering) => {
     const token = await beginSession(database, request, entering);
-    await note(request, 'sign-in', entering.person.email, entering.person);
+    await note(request, 'sign-in', entering.person.email, entering.person.id);
     giveSession(response, token);
     response.json({ person: entering.person });
   };
@@ -53,7 +52,7 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
     try {
       const entering = await checkPassword(database, email, password, address);
       const used = await checkSecondFactor(database, entering.person, code, address);
-      if (used === 'recovery') await note(request, 'recovery-code', email, entering.person);
+      if (used === 'recovery') await note(request, 'recovery-code', email, entering.person.id);
       await hasEntered(database, entering, address);
       await enter(request, response, entering);
     } catch (error) {
@@ -79,8 +78,8 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
 
   router.post('/people', async (request, response) => {
     const account = readBody(request, signUpBody);
-    await signUp(database, account, addressOf(request));
-    await note(request, 'sign-up', account.email);
+    const { id } = await signUp(database, account, addressOf(request));
+    if (id !== null) await note(request, 'sign-up', account.email, id);
     void sendMails(database);
     response.status(202).json({});
   });

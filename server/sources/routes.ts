@@ -54,7 +54,12 @@ export function sourceRoutes(database: Database, findWords: FindWords): Router {
     response.json(await readWords(database, find, source.id, column));
   });
 
-  router.post('/sources/:id/versions/:versionId/use', async (request, response) => {
+  const standing = audited(database, {
+    act: 'restore',
+    thing: 'source',
+    about: ({ params }) => `version ${String(params.versionId)}`,
+  });
+  router.post('/sources/:id/versions/:versionId/use', standing, async (request, response) => {
     const person = await requirePerson(database, request);
     const source = await requireOwnSource(database, person, readId(request));
     if (!(await useVersion(database, source.id, readId(request, 'versionId'))))

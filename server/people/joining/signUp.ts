@@ -14,10 +14,15 @@ import { pauseAfterTries } from '../pauses';
  * Makes an account for somebody at an address, which may not make them at will; where the settings ask
  * for it, when they have opened a mail. Nothing tells whether the e-mail had one already: whoever it
  * belongs to signs in with its password.
+ * @returns its id, for nobody but those who look after this server; null when none was made, or none yet
  * @throws Refusal 403 where not everybody may join, 422 for a password that is easily guessed, 429 after
  *   too many accounts from one address
  */
-export async function signUp(database: Database, account: NewAccount, address: string) {
+export async function signUp(
+  database: Database,
+  account: NewAccount,
+  address: string,
+): Promise<{ id: number | null }> {
   if (settings.joining !== 'open') throw notAllowed(notOpen[settings.joining]);
   await requireFit(account.password, account);
   await pauseAfterTries(
@@ -25,8 +30,11 @@ export async function signUp(database: Database, account: NewAccount, address: s
     { kind: 'sign-up', subject: address, free: settings.signUpsOfAddress },
     'Too many accounts were made from here.',
   );
-  if (settings.signUpByMail) return signUpByMail(database, account);
-  await alike(() => createAccount(database, account));
+  if (settings.signUpByMail) {
+    await signUpByMail(database, account);
+    return { id: null };
+  }
+  return { id: await alike(() => createAccount(database, account)) };
 }
 
 const notOpen = {
