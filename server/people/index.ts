@@ -5,7 +5,7 @@ export { createAccount } from './accounts';
 export { demoPeople } from './demoPeople';
 export { peopleRoutes } from './routes';
 export { sweepKnownAddresses } from './knownAddresses';
-export { keyRoutes } from './keys/routes';
+export { keyRoutes } from './keyRoutes';
 export { withOwnPassword } from './ownPassword';
 export { checkSecondFactor, forgetSecondFactor } from './secondFactor/factor';
 export { asField, secondFactorRoutes } from './secondFactor/routes';

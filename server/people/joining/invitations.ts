@@ -5,7 +5,7 @@ import { postMail } from '../../mail';
 import { settings } from '../../settings';
 import { personOf } from '../accounts';
 import { alike } from '../alike';
-import { pauseBeforeMail } from '../keys/pauseBeforeMail';
+import { pauseBeforeMail } from '../pauseBeforeMail';
 
 /** Whether somebody may have others join. */
 export const mayInvite = ({ email }: Person): boolean =>

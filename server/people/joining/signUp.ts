@@ -6,7 +6,7 @@ import { settings } from '../../settings';
 import { createAccount, keepAccount, type NewAccount, personOf } from '../accounts';
 import { alike } from '../alike';
 import { requireFit } from '../chosenPassword';
-import { pauseBeforeMail } from '../keys/pauseBeforeMail';
+import { pauseBeforeMail } from '../pauseBeforeMail';
 import { hashPassword } from '../passwords';
 import { pauseAfterTries } from '../pauses';
 

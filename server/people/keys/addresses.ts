@@ -6,7 +6,7 @@ import { endKeys, opensNothing, useKey } from '../../keys';
 import { postMail } from '../../mail';
 import { withOwnPassword } from '../ownPassword';
 import { personById } from '../accounts';
-import { pauseBeforeMail } from './pauseBeforeMail';
+import { pauseBeforeMail } from '../pauseBeforeMail';
 
 const { mailedKeys, people } = tables;
 const kinds = ['old-address', 'new-address'] as const;

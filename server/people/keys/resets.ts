@@ -7,7 +7,7 @@ import { alike } from '../alike';
 import { endAllKeys } from '../changePassword';
 import { requireFit } from '../chosenPassword';
 import { hashPassword } from '../passwords';
-import { pauseBeforeMail } from './pauseBeforeMail';
+import { pauseBeforeMail } from '../pauseBeforeMail';
 
 /**
  * Has a link mailed by which a new password is chosen. Nothing tells whether the address has an account.

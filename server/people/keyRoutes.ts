@@ -1,15 +1,15 @@
 import { type Request, Router } from 'express';
-import { type Act, joinBody, resetAskedBody, resetBody, tokenBody } from '../../../contract';
-import { record } from '../../audit';
-import type { Database } from '../../database';
-import { addressOf, readBody, Refusal } from '../../http';
-import { requireMail, sendMails } from '../../mail';
-import { settings } from '../../settings';
-import { completeSignUp, join } from '../joining/signUp';
-import { pauseAfterTries } from '../pauses';
-import { takeTryBack, type Tried } from '../tries';
-import { agreeToAddress } from './addresses';
-import { askForReset, resetPassword } from './resets';
+import { type Act, joinBody, resetAskedBody, resetBody, tokenBody } from '../../contract';
+import { record } from '../audit';
+import type { Database } from '../database';
+import { addressOf, readBody, Refusal } from '../http';
+import { requireMail, sendMails } from '../mail';
+import { settings } from '../settings';
+import { completeSignUp, join } from './joining/signUp';
+import { pauseAfterTries } from './pauses';
+import { takeTryBack, type Tried } from './tries';
+import { agreeToAddress } from './keys/addresses';
+import { askForReset, resetPassword } from './keys/resets';
 
 /** What is opened by the links of mails, by whoever has them. */
 export function keyRoutes(database: Database): Router {

@@ -1,6 +1,6 @@
-import type { Database } from '../../database';
-import { settings } from '../../settings';
-import { pauseAfterTries } from '../pauses';
+import type { Database } from '../database';
+import { settings } from '../settings';
+import { pauseAfterTries } from './pauses';
 
 /**
  * Bounds the mails that are sent for the asking.
