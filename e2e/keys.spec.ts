@@ -5,17 +5,24 @@ import {
   startMailbox,
   startServer,
   type TestMailbox,
+  type TestServer,
 } from '../server/testing';
 import { expect, makeAccount, test as base } from './fixtures';
 
 /** A server whose mails go to the mailbox of the demo. */
-const test = base.extend<object, { mailed: { origin: string; mailbox: TestMailbox } }>({
+interface Mailed {
+  server: TestServer;
+  origin: string;
+  mailbox: TestMailbox;
+}
+
+const test = base.extend<object, { mailed: Mailed }>({
   mailed: [
     async ({}, use) => {
       const mailbox = await startMailbox();
       const env = { ...mailbox.env, STAND_MARK_AUDITORS: 'hesper@workshop.example' };
       const server = await startServer({ env });
-      await use({ origin: server.origin, mailbox });
+      await use({ server, origin: server.origin, mailbox });
       await server.stop();
       mailbox.stop();
     },
@@ -41,6 +48,21 @@ async function signOut(page: Page, name: string) {
   await page.getByRole('button', { name, exact: true }).click();
   await page.getByRole('menuitem', { name: 'Sign out' }).click();
   await page.getByRole('heading', { name: 'Sign in' }).waitFor();
+}
+
+/** Sets a second factor up on the account page. @returns the recovery codes that are shown */
+async function setUpFactor(page: Page, password: string) {
+  const factor = part(page, 'Second factor');
+  await factor.getByRole('button', { name: 'Set it up …' }).click();
+  await factor.getByLabel('Your password').fill(password);
+  await factor.getByRole('button', { name: 'Go on' }).click();
+  const secret = (await factor.getByText(/^([A-Z2-7]{4} ){7}/).textContent())?.replace(/ /g, '');
+  await earlyInStep();
+  await factor.getByLabel('The six digits that the program shows').fill(codeOf(secret ?? '', -1));
+  await factor.getByRole('button', { name: 'Set it up' }).click();
+  const codes = factor.getByRole('group', { name: 'Recovery codes' }).getByRole('listitem');
+  await expect(codes).toHaveCount(10);
+  return codes;
 }
 
 /** Opens the link of the latest mail. */
@@ -72,15 +94,7 @@ test('a forgotten password is chosen anew by mail, and codes are asked for from 
   await toAccount(page, 'Hesper');
 
   const factor = part(page, 'Second factor');
-  await factor.getByRole('button', { name: 'Set it up …' }).click();
-  await factor.getByLabel('Your password').fill('a lantern under the pier');
-  await factor.getByRole('button', { name: 'Go on' }).click();
-  const secret = (await factor.getByText(/^([A-Z2-7]{4} ){7}/).textContent())?.replace(/ /g, '');
-  await earlyInStep();
-  await factor.getByLabel('The six digits that the program shows').fill(codeOf(secret ?? '', -1));
-  await factor.getByRole('button', { name: 'Set it up' }).click();
-  const codes = factor.getByRole('group', { name: 'Recovery codes' }).getByRole('listitem');
-  await expect(codes).toHaveCount(10);
+  const codes = await setUpFactor(page, 'a lantern under the pier');
   const recovery = (await codes.first().textContent()) ?? '';
   await factor.getByRole('button', { name: 'I have kept them' }).click();
   await expect(factor).toContainText('You have 10 recovery codes left.');
@@ -167,4 +181,20 @@ test('an address is changed by mail, a colleague is invited, and takes over what
   await colleague.reload();
   await colleague.getByRole('button', { name: 'Share' }).waitFor();
   await colleague.context().close();
+});
+
+test('a second factor that is asked of everybody is set up before anything else is opened', async ({
+  quietPage: page,
+  mailed: { server },
+}) => {
+  await makeAccount(page, server.origin, 'Lowen');
+  const demanding = await startServer({ beside: server, env: { STAND_MARK_SECOND_FACTOR: '1' } });
+  await page.goto(`${demanding.origin}/sources`);
+  const factor = part(page, 'Second factor');
+  await expect(factor).toContainText('It is asked of everybody here');
+  await setUpFactor(page, 'a longer secret');
+  await factor.getByRole('button', { name: 'I have kept them' }).click();
+  await page.getByRole('link', { name: 'Sources' }).click();
+  await page.getByRole('heading', { name: 'Sources' }).waitFor();
+  await demanding.stop();
 });

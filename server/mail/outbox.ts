@@ -10,7 +10,7 @@ const { mails } = tables;
 
 type Mail = typeof mails.$inferSelect;
 
-/** Mails that are sent one after another before others may be looked for. */
+/** Mails that are looked for at once; they are sent one after another. */
 const atOnce = 20;
 
 /**
@@ -41,13 +41,16 @@ export async function sendMails(database: Database): Promise<void> {
   if (!settings.smtp) return;
   const due = lte(mails.nextAt, sql`UTC_TIMESTAMP(3)`);
   const send = async () => {
-    const waiting = await database
-      .select()
-      .from(mails)
-      .where(due)
-      .orderBy(asc(mails.nextAt))
-      .limit(atOnce);
-    for (const mail of waiting) await sendOne(database, mail);
+    for (let left = true; left;) {
+      const waiting = await database
+        .select()
+        .from(mails)
+        .where(due)
+        .orderBy(asc(mails.nextAt))
+        .limit(atOnce);
+      for (const mail of waiting) await sendOne(database, mail);
+      left = waiting.length === atOnce;
+    }
   };
   // What was posted while others were sent is looked for when those are.
   sending = (sending ?? Promise.resolve())

@@ -42,7 +42,7 @@ export async function checkPassword(
 }
 
 /** Remembers where somebody has got in by all that is asked of them. */
-export const hasEntered = (database: Database, { person }: Entering, address: string) =>
+export const rememberEntry = (database: Database, { person }: Entering, address: string) =>
   rememberAddress(database, person.id, address);
 
 /** Works the hash of a password that was right out at what it may cost now. */

@@ -238,6 +238,12 @@ describe('a second factor', () => {
     const { person, secret } = await setUp('jory');
     const without = await person.send('DELETE', '/account/second-factor', { current: old });
     expect(without.status).toBe(422);
+    const stranger = await TestPerson.signedUp(server.origin, 'none');
+    const none = await stranger.send('POST', '/account/recovery-codes', {
+      current: old,
+      code: '000000',
+    });
+    expect(none.body).toMatchObject({ code: 'no-second-factor' });
     const wrong = { current: old, code: '000000' };
     expect((await person.send('DELETE', '/account/second-factor', wrong)).status).toBe(422);
     const right = { current: old, code: codeOf(secret) };

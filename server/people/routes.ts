@@ -7,7 +7,7 @@ import { sendMails } from '../mail';
 import { settings } from '../settings';
 import { personOf } from './accounts';
 import { isAuditor } from './auditRoutes';
-import { checkPassword, hasEntered } from './checkPassword';
+import { checkPassword, rememberEntry } from './checkPassword';
 import { demoPeople } from './demoPeople';
 import { signUp } from './joining/signUp';
 import { checkSecondFactor } from './secondFactor/factor';
@@ -53,7 +53,7 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
       const entering = await checkPassword(database, email, password, address);
       const used = await checkSecondFactor(database, entering.person, code, address);
       if (used === 'recovery') await note(request, 'recovery-code', email, entering.person.id);
-      await hasEntered(database, entering, address);
+      await rememberEntry(database, entering, address);
       await enter(request, response, entering);
     } catch (error) {
       // Whoever was only asked for a code has not failed yet, nor who was not let try.

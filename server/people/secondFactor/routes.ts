@@ -29,7 +29,10 @@ export function secondFactorRoutes(database: Database): Router {
     const person = await requireOwner(database, request);
     const { current, code } = readBody(request, currentAndCodeBody);
     return withOwnPassword(database, person, current, async () => {
-      await checkSecondFactor(database, person, code, addressOf(request)).catch(asField);
+      const used = await checkSecondFactor(database, person, code, addressOf(request)).catch(
+        asField,
+      );
+      if (used === null) throw hasNone();
       return person;
     });
   };
@@ -69,6 +72,12 @@ export function secondFactorRoutes(database: Database): Router {
 
   return router;
 }
+
+const hasNone = () =>
+  new Refusal(409, {
+    code: 'no-second-factor',
+    sentence: 'You have no second factor. Set one up first.',
+  });
 
 /** Whoever is signed in and writes a wrong code is so still. */
 export function asField(error: unknown): never {
