@@ -78,8 +78,9 @@ export function peopleRoutes(database: Database, demo: boolean): Router {
 
   router.post('/people', async (request, response) => {
     const account = readBody(request, signUpBody);
-    const { id } = await signUp(database, account, addressOf(request));
-    if (id !== null) await note(request, 'sign-up', account.email, id);
+    await signUp(database, account, addressOf(request), (id) =>
+      note(request, 'sign-up', account.email, id),
+    );
     void sendMails(database);
     response.status(202).json({});
   });

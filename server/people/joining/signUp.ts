@@ -14,7 +14,7 @@ import { pauseAfterTries } from '../pauses';
  * Makes an account for somebody at an address, which may not make them at will; where the settings ask
  * for it, when they have opened a mail. Nothing tells whether the e-mail had one already: whoever it
  * belongs to signs in with its password.
- * @returns its id, for nobody but those who look after this server; null when none was made, or none yet
+ * @param made is told its id, where one is made at once; whoever asked cannot tell by the time it takes
  * @throws Refusal 403 where not everybody may join, 422 for a password that is easily guessed, 429 after
  *   too many accounts from one address
  */
@@ -22,7 +22,8 @@ export async function signUp(
   database: Database,
   account: NewAccount,
   address: string,
-): Promise<{ id: number | null }> {
+  made: (id: number) => Promise<unknown>,
+): Promise<void> {
   if (settings.joining !== 'open') throw notAllowed(notOpen[settings.joining]);
   await requireFit(account.password, account);
   await pauseAfterTries(
@@ -30,11 +31,11 @@ export async function signUp(
     { kind: 'sign-up', subject: address, free: settings.signUpsOfAddress },
     'Too many accounts were made from here.',
   );
-  if (settings.signUpByMail) {
-    await signUpByMail(database, account);
-    return { id: null };
-  }
-  return { id: await alike(() => createAccount(database, account)) };
+  if (settings.signUpByMail) return signUpByMail(database, account);
+  await alike(async () => {
+    const id = await createAccount(database, account);
+    if (id !== null) await made(id);
+  });
 }
 
 const notOpen = {
