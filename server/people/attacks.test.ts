@@ -145,14 +145,18 @@ it('sessions from before a change of password, after signing out, and of a delet
 
 it('cookies that were set beforehand', async () => {
   await joined('fixed');
-  const fixed = await attack(20, async (at) => {
-    const cookie = `stand-mark-session=set-beforehand-${at}`;
-    const victim = person(at, cookie);
-    const account = { email: emailOf('fixed'), password };
-    await victim.send('POST', '/session', account, { 'x-forwarded-for': `10.6.0.${at}` });
-    return (await isIn(person(at, cookie))) || victim.cookie === cookie;
-  });
-  expect(fixed).toBe(0);
+  // Fewer at a time than bring a pause: whoever is fixed signs in by right.
+  for (const round of [0, 1]) {
+    const fixed = await attack(10, async (at) => {
+      const cookie = `stand-mark-session=set-beforehand-${round}-${at}`;
+      const victim = person(at, cookie);
+      const account = { email: emailOf('fixed'), password };
+      const from = { 'x-forwarded-for': `10.6.${round}.${at}` };
+      expect((await victim.send('POST', '/session', account, from)).status).toBe(200);
+      return (await isIn(person(at, cookie))) || victim.cookie === cookie;
+    });
+    expect(fixed).toBe(0);
+  }
 });
 
 it('one shown code, and one recovery code, at both servers at the same moment', async () => {

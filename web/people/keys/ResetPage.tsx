@@ -1,4 +1,5 @@
-import { api } from '../../api';
+import { api, problemOf } from '../../api';
+import { Act } from '../../controls';
 import { Doorway } from '../Doorway';
 import { NewPasswordField } from '../keyFields';
 import { KeyForm } from '../KeyForm';
@@ -26,6 +27,11 @@ export function ResetPage() {
         >
           <NewPasswordField label="New password, of at least 10 characters" />
         </KeyForm>
+      )}
+      {problemOf(resetting.error)?.code === 'key-opens-nothing' && (
+        <p className="sign-in-other">
+          <Act to="/forgotten">Ask for another link</Act>
+        </p>
       )}
     </Doorway>
   );
