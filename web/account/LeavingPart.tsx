@@ -57,7 +57,7 @@ function LeavingForm({
     dispatch(api.util.resetApiState());
   };
   const heirs = [
-    { value: nobody, label: 'nobody: all of it is deleted' },
+    { value: nobody, label: 'nobody: it is deleted' },
     ...belongings.heirs.map(({ id, name, email }) => ({
       value: String(id),
       label: `${name}, ${email}`,
@@ -79,7 +79,7 @@ function LeavingForm({
         ))}
       </ul>
       <KeyForm<{ current: string; code?: string }>
-        label={heirName ? 'Hand over and delete the account' : 'Delete the account and all of it'}
+        label={heirName ? 'Hand over and delete the account' : 'Delete the account with what it owns'}
         sending={leaving}
         onSend={send}
       >
