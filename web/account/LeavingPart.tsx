@@ -79,7 +79,9 @@ function LeavingForm({
         ))}
       </ul>
       <KeyForm<{ current: string; code?: string }>
-        label={heirName ? 'Hand over and delete the account' : 'Delete the account with what it owns'}
+        label={
+          heirName ? 'Hand over and delete the account' : 'Delete the account with what it owns'
+        }
         sending={leaving}
         onSend={send}
       >
