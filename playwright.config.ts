@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 2,
   timeout: 240_000,
-  expect: { timeout: 20_000 },
+  expect: { timeout: 40_000 },
   reporter: [['list'], ['json', { outputFile: '.test-data/e2e.json' }]],
   outputDir: '.test-data/e2e',
   use: {

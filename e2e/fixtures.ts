@@ -19,7 +19,7 @@ export const test = base.extend<{ quietPage: Page }, Workers>({
       await use(server);
       await server.stop();
     },
-    { scope: 'worker', timeout: 60_000 },
+    { scope: 'worker', timeout: 240_000 },
   ],
   emptyServer: [
     async ({}, use) => {
@@ -27,7 +27,7 @@ export const test = base.extend<{ quietPage: Page }, Workers>({
       await use(server);
       await server.stop();
     },
-    { scope: 'worker', timeout: 60_000 },
+    { scope: 'worker', timeout: 240_000 },
   ],
   quietPage: async ({ page }, use) => {
     const errors: string[] = [];

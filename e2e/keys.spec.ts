@@ -26,7 +26,7 @@ const test = base.extend<object, { mailed: Mailed }>({
       await server.stop();
       mailbox.stop();
     },
-    { scope: 'worker', timeout: 60_000 },
+    { scope: 'worker', timeout: 240_000 },
   ],
 });
 
