@@ -52,8 +52,6 @@ test('every way of comparing is built from an empty dashboard', async ({
   quietPage: page,
   emptyServer: { origin },
 }) => {
-  test.setTimeout(240_000);
-  page.setDefaultTimeout(15_000);
   await page.setViewportSize({ width: 1280, height: 900 });
   await makeAccount(page, origin, 'Ines');
   await bringIn(page, origin, 'Fares', fares);

@@ -110,7 +110,6 @@ export async function closePhrase(page: Page) {
 
 /** Enters the demo as one of its people, and opens one of its dashboards. */
 export async function enterBoard(page: Page, origin: string, as: string, board: string | RegExp) {
-  page.setDefaultTimeout(15_000);
   await page.goto(origin);
   await page.getByRole('button', { name: `Enter as ${as}` }).click();
   await page.getByRole('link', { name: board }).click();

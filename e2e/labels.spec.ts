@@ -70,7 +70,6 @@ test('no label lies on another or leaves its picture, as letters are really set'
   quietPage: page,
   demoServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
   const found: string[] = [];
   await page.goto(origin);
   await page.getByRole('button', { name: 'Enter as Maren, author' }).click();

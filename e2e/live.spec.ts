@@ -5,7 +5,6 @@ test('a note appears, changes and goes before whoever looks, also by another ser
   quietPage: page,
   browser,
 }) => {
-  page.setDefaultTimeout(15_000);
   // Of its own: other walks change the charts of the demo.
   const server = await startServer({ demo: true, env: { STAND_MARK_TODAY: '2026-11-23' } });
   const beside = await startServer({

@@ -4,8 +4,6 @@ test('a measure is named once, drawn, judged by a rule of its own, and explained
   quietPage: page,
   demoServer: { origin },
 }) => {
-  test.setTimeout(120_000);
-  page.setDefaultTimeout(15_000);
   await page.setViewportSize({ width: 1280, height: 900 });
   await page.goto(origin);
   await page.getByRole('button', { name: 'Enter as Maren, author' }).click();

@@ -22,7 +22,6 @@ test('a kind of anything is one file and one line: said, drawn, kept and set lik
 }) => {
   buildLonger();
   const server = await startServer({ build, env: { STAND_MARK_TODAY: '2026-07-15' } });
-  page.setDefaultTimeout(15_000);
   await page.setViewportSize({ width: 1280, height: 1000 });
   const rows = (name: string) => page.getByRole('region', { name });
   try {

@@ -35,8 +35,6 @@ test('everything that figures are held against is set up through the interface',
   quietPage: page,
   emptyServer: { origin },
 }) => {
-  test.setTimeout(240_000);
-  page.setDefaultTimeout(15_000);
   await page.setViewportSize({ width: 1280, height: 1000 });
   await makeAccount(page, origin, 'Torin');
   await bringIn(page, origin, 'Fares', csv('Fares', fares));

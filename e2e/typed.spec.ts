@@ -9,7 +9,6 @@ test('a chart is built by typing alone, and a broken sentence is mended', async 
   quietPage: page,
   emptyServer: { origin },
 }) => {
-  page.setDefaultTimeout(15_000);
   await makeAccount(page, origin, 'Senara');
   await bringIn(page, origin, 'Fares', ['Month,Fares', ...rows]);
   await page.getByRole('link', { name: 'Dashboards', exact: true }).click();

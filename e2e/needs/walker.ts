@@ -46,7 +46,6 @@ export class Walker {
     readonly sources: readonly number[],
   ) {
     this.line = page.getByRole('combobox', { name: 'A line that adds to the chart' });
-    page.setDefaultTimeout(15_000);
   }
 
   /** Signs somebody up who has some sources, and opens the page of the first; nothing is counted yet. */
@@ -145,7 +144,6 @@ export class Walker {
       timezoneId: 'UTC',
     });
     const phone = await context.newPage();
-    phone.setDefaultTimeout(15_000);
     await phone.goto(`${this.origin}/shared/${token}`);
     await expect(phone.locator('.chart-plot[data-drawn]').first()).toBeVisible();
     return phone;
