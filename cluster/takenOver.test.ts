@@ -2,7 +2,7 @@ import type { BringInStep, SourceDetail, Underway } from '../contract';
 import { startServer, TestPerson, type TestServer } from '../server/testing';
 import { allTogether, goTheSameWay, until, wide } from './ground';
 
-const env = { ...wide, STAND_MARK_LEASE_SECONDS: '2' };
+const env = { ...wide, STAND_MARK_LEASE_SECONDS: '5' };
 
 let there: TestServer;
 

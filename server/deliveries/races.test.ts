@@ -198,7 +198,7 @@ it('names the version that each version was built on', async () => {
 });
 
 it('says of a delivery whose server was killed that it was cut off', async () => {
-  const short = await startServer({ beside: server, env: { STAND_MARK_LEASE_SECONDS: '1' } });
+  const short = await startServer({ beside: server, env: { STAND_MARK_LEASE_SECONDS: '3' } });
   const who = maren.before(short.origin);
   const rows = Array.from({ length: 200_000 }, (_, row) => `2026-01-05,R,${row}`);
   const uploadId = await who.upload(csv(rows.join('\n')), 'cut.csv');
@@ -210,7 +210,7 @@ it('says of a delivery whose server was killed that it was cut off', async () =>
   for (let i = 0; i < 100 && !(await told()); i += 1)
     await new Promise((done) => setTimeout(done, 20));
   await short.kill();
-  for (let i = 0; i < 100 && (await told())?.state === 'running'; i += 1)
+  for (let i = 0; i < 400 && (await told())?.state === 'running'; i += 1)
     await new Promise((done) => setTimeout(done, 50));
   expect(await told()).toMatchObject({
     state: 'failed',

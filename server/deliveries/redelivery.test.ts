@@ -14,7 +14,7 @@ let server: TestServer;
 let maren: TestPerson;
 let stranger: TestPerson;
 
-const env = { STAND_MARK_VERSIONS_KEPT: '2', STAND_MARK_LEASE_SECONDS: '2' };
+const env = { STAND_MARK_VERSIONS_KEPT: '2', STAND_MARK_LEASE_SECONDS: '5' };
 
 beforeAll(async () => {
   server = await startServer({ env });
@@ -272,7 +272,7 @@ it('leaves the version before it whole when the server is killed in the middle o
       .length;
   expect(await unfinished()).toBe(1);
   // The other server clears it away once nobody renews its lease.
-  for (let i = 0; i < 200 && (await unfinished()) > 0; i += 1)
+  for (let i = 0; i < 400 && (await unfinished()) > 0; i += 1)
     await new Promise((done) => setTimeout(done, 100));
   expect(await unfinished()).toBe(0);
   await connection.end();

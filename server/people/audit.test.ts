@@ -18,7 +18,6 @@ beforeAll(async () => {
   const env = {
     ...mailbox.env,
     STAND_MARK_AUDITORS: ' Audit@isles.example',
-    STAND_MARK_LEASE_SECONDS: '1',
   };
   server = await startServer({ env });
   auditor = await TestPerson.signedUp(server.origin, 'audit');
