@@ -2,7 +2,7 @@ import { readdirSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Chart, Dashboard } from '../contract';
-import type { TestPerson, TestServer } from '../server/testing';
+import type { Answer, TestPerson, TestServer } from '../server/testing';
 import { noteOf, pause, tell, twoServers, until, wide } from './ground';
 
 /** For how long it goes on. */
@@ -25,6 +25,14 @@ let maren: TestPerson;
 let board: { dashboardId: number; chartId: number };
 let sourceId: number;
 const problems: string[] = [];
+const begun = Date.now();
+
+/** Writes an answer down that is none, with when it came. */
+function expectOk(what: string, { status, body }: Answer<unknown>) {
+  if (status === 200 || status === 201) return;
+  const { code } = body as { code?: string };
+  problems.push(`${what} after ${(Date.now() - begun) / 1000} s: ${status} ${code}`);
+}
 
 beforeAll(async () => {
   ({ here, there, maren } = await twoServers(env));
@@ -92,13 +100,14 @@ async function look(who: TestPerson, ended: AbortSignal) {
     await stream.text().catch(() => {});
   });
   await again(ended, 100, async (count) => {
-    const { status, body } = await who.send<Dashboard>('GET', path);
+    const opened = await who.send<Dashboard>('GET', path);
+    expectOk('opened', opened);
     const shown = await who.send('GET', `/charts/${board.chartId}/frames`);
-    const series = body.charts[0]?.definition.series[0]?.id;
+    expectOk('shown', shown);
+    const series = opened.body.charts?.[0]?.definition.series[0]?.id;
     const pointed = { series, word: null, start: 10_957 + count };
-    const behind = await who.send('POST', `/charts/${board.chartId}/rows`, pointed);
-    const statuses = [status, shown.status, behind.status];
-    if (statuses.some((each) => each !== 200)) problems.push(statuses.join(' '));
+    if (series)
+      expectOk('pointed', await who.send('POST', `/charts/${board.chartId}/rows`, pointed));
   });
   await watching;
 }
@@ -115,7 +124,7 @@ async function author(who: TestPerson, ended: AbortSignal) {
     const title = `Fares ${count}`;
     const saved = await who.send('PUT', path, { revision, definition: { ...definition, title } });
     await who.send('DELETE', `/notes/${note.body.id}`);
-    if (saved.status !== 200) problems.push(`saved ${saved.status}`);
+    expectOk('saved', saved);
   });
 }
 

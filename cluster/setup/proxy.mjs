@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process';
 import { openSync, readFileSync, writeFileSync } from 'node:fs';
 import { answering, freePort, isRunning } from '../../tools/setup/mariadb.mjs';
+import { withOwnMachine } from './node.mjs';
 
 /**
  * Starts the way to the node that is written, with the configuration of docs/growing.
@@ -18,7 +19,10 @@ export async function startProxy(folder, nodes, { haproxy, env }) {
   const config = `${folder}/haproxy.cfg`;
   writeFileSync(config, filled);
   const log = openSync(`${folder}/haproxy.log`, 'a');
-  const child = spawn(haproxy, ['-db', '-f', config], { env, stdio: ['ignore', log, log] });
+  const child = spawn(...withOwnMachine(haproxy, ['-db', '-f', config]), {
+    env,
+    stdio: ['ignore', log, log],
+  });
   const { pid = 0 } = child;
   await answering(port, () => isRunning(pid), `${folder}/haproxy.log`);
   return { port, stop: () => void child.kill('SIGTERM') };

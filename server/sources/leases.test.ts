@@ -85,7 +85,8 @@ it('sweeps what a killed bring-in left once its lease has lapsed, and never befo
 
 it('tries again while the database is still at what is to be swept', async () => {
   const version = await leftVersion(0);
-  const connection = await createConnection(server.databaseUrl);
+  // Locks hold on one node of a cluster alone.
+  const connection = await createConnection(sweeper.databaseUrl);
   await connection.beginTransaction();
   await connection.query('SELECT * FROM version_parts WHERE version_id = ? FOR UPDATE', [version]);
   await new Promise((done) => setTimeout(done, 2500));
