@@ -36,6 +36,27 @@ it('begins a transaction anew that met another one, and does it once', async () 
   expect(begun).toBeGreaterThan(20);
 }, 30_000);
 
+it('begins a single statement anew that met a transaction, and does it once', async () => {
+  await database.execute(sql`DELETE FROM sums`);
+  for (let id = 1; id <= 9; id += 1)
+    await database.execute(sql`INSERT INTO sums VALUES (${id}, 0)`);
+  for (let round = 0; round < 5; round += 1) {
+    let upwards: Promise<unknown> | undefined;
+    await database.transaction(async (change) => {
+      // Who has changed more is let go on where two stand in each other's way.
+      for (let id = 2; id <= 9; id += 1)
+        await change.execute(sql`UPDATE sums SET sum = sum + 1 WHERE id = ${id}`);
+      upwards = database.execute(sql`UPDATE sums SET sum = sum + 1 WHERE id < 3 ORDER BY id`);
+      await new Promise((done) => setTimeout(done, 200));
+      await change.execute(sql`UPDATE sums SET sum = sum + 1 WHERE id = 1`);
+    });
+    await upwards;
+  }
+  const [rows] = await database.execute(sql`SELECT sum FROM sums ORDER BY id`);
+  const once = Array.from({ length: 7 }, () => ({ sum: 5 }));
+  expect(rows).toEqual([{ sum: 10 }, { sum: 10 }, ...once]);
+}, 30_000);
+
 const failed = (code: string) => Object.assign(new Error(code), { code });
 
 it.each([

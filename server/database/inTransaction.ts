@@ -1,16 +1,6 @@
-import { setTimeout as wait } from 'node:timers/promises';
 import type { Database, Queries } from './connection';
-import { isConflict, isConnectionLost } from './pool';
-
-/**
- * How often a transaction is begun, the first time among them. Where two nodes of a cluster are written,
- * a busy row is met again with every other try.
- */
-const mostTries = 12;
-
-/** Those who have met wait for so long at most before they begin anew: at first, and later; in milliseconds. */
-const firstWait = 20;
-const longestWait = 160;
+import { isConnectionLost } from './failures';
+import { whileMet } from './whileMet';
 
 /**
  * Does work in a transaction, all of it or nothing. One that ends in a deadlock, or in a conflict with
@@ -24,17 +14,17 @@ export async function inTransaction<Result>(
   work: (queries: Queries) => Promise<Result>,
 ): Promise<Result> {
   let lost = 0;
-  for (let tried = 1; ; tried += 1) {
+  const kept = async (): Promise<Result> => {
     try {
       return await once(database, work);
     } catch (error) {
-      if (error instanceof NotKept && lost === 0 && isConnectionLost(error.cause)) lost += 1;
-      else if (tried === mostTries || !isConflict(error))
-        throw error instanceof NotKept ? error.cause : error;
-      // Nothing is held meanwhile. By chance, so that they do not meet again.
-      else await wait(Math.random() * Math.min(longestWait, firstWait * 2 ** tried));
+      if (!(error instanceof NotKept)) throw error;
+      if (lost > 0 || !isConnectionLost(error.cause)) throw error.cause;
+      lost += 1;
+      return kept();
     }
-  }
+  };
+  return whileMet(kept);
 }
 
 /** What ended a transaction before it was to be kept: nothing of it stands. */
