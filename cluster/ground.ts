@@ -1,10 +1,10 @@
 import type { Dashboard } from '../contract';
 import { startServer, TestPerson, type TestServer } from '../server/testing';
-import { joined, runningCluster, statusOf, urlAt } from './setup/cluster.mjs';
+import { joined, nodeBehind, runningCluster, statusOf, urlAt } from './setup/cluster.mjs';
 import { type Node, nodeRuns } from './setup/node.mjs';
 
 /** The three nodes, in the order in which they are written. */
-export const { nodes } = runningCluster(process.env.STAND_MARK_CLUSTER ?? '.test-cluster');
+const { nodes, proxy } = runningCluster(process.env.STAND_MARK_CLUSTER ?? '.test-cluster');
 
 export const [first, second, third] = nodes as [Node, Node, Node];
 
@@ -49,8 +49,10 @@ export function goTheSameWay() {
 export async function allTogether() {
   for (const node of nodes) await joined(node);
   await until(async () => (await statusOf(first, 'wsrep_cluster_size')) === '3');
-  // A node that is back is written again once the way has seen it answer a few times.
-  await pause(2500);
+  // A node that is back is written again once the way has seen it answer a few times …
+  await until(async () => (await nodeBehind(proxy)) === first.name);
+  // … and has ended all connections to the one that was written meanwhile.
+  await pause(500);
 }
 
 /** The node that is written: the first that runs. */

@@ -79,7 +79,8 @@ it('stores a delivery whole or not at all, in the middle of which the node is ki
     const killed = Date.now();
     const end = last((await bringing).body);
     tell(`killed ${delay} ms into a delivery: ${end.kind} after ${Date.now() - killed} ms`);
-    expect(Date.now() - killed).toBeLessThan(25_000);
+    // Nobody waits without an end for what the node had in hand.
+    expect(Date.now() - killed).toBeLessThan(60_000);
     if (end.kind !== 'done') {
       // The lease of what was cut off lapses, and the same file can be brought in.
       await pause(leaseSeconds * 1000);

@@ -132,6 +132,25 @@ export async function joined(node, alive = () => true) {
 }
 
 /**
+ * The name of the node that a port leads to; empty when none answers.
+ * @param {number} port of a node, or of the way
+ * @returns {Promise<string>}
+ */
+export async function nodeBehind(port) {
+  /** @type {import('mysql2/promise').Connection | undefined} */
+  let connection;
+  try {
+    connection = await createConnection({ uri: urlAt(port), connectTimeout: 5000 });
+    const [rows] = await connection.query('SELECT @@wsrep_node_name AS name');
+    return /** @type {{ name: string }[]} */ (rows)[0]?.name ?? '';
+  } catch {
+    return '';
+  } finally {
+    connection?.destroy();
+  }
+}
+
+/**
  * What a node says of itself; empty when it does not answer.
  * @param {Node} node
  * @param {string} name

@@ -5,7 +5,8 @@ let server: TestServer;
 let person: TestPerson;
 
 beforeAll(async () => {
-  server = await startServer();
+  // No pause passes by itself, however slow the machine.
+  server = await startServer({ env: { STAND_MARK_FIRST_PAUSE_SECONDS: '60' } });
   person = await TestPerson.signedUp(server.origin, 'maren');
 }, 60_000);
 
@@ -104,7 +105,10 @@ it('slows guessing down, for the address that is guessed alone', async () => {
   for (let i = 0; i < 6; i += 1) statuses.push((await guess('target@isles.example')).status);
   expect(statuses).toEqual([401, 401, 401, 401, 401, 429]);
   const right = await guess('target@isles.example', 'long enough to be one');
-  expect([right.status, right.headers.get('retry-after')]).toEqual([429, '1']);
+  expect([right.status, right.headers.get('retry-after')]).toEqual([
+    429,
+    expect.stringMatching(/^[56]\d$/),
+  ]);
   expect((await guess('maren@isles.example', 'long enough to be one')).status).toBe(200);
 });
 

@@ -1,5 +1,6 @@
 import { and, eq, lt, sql } from 'drizzle-orm';
 import { type Database, tables } from '../database';
+import { settings } from '../settings';
 
 const { tries } = tables;
 
@@ -35,7 +36,7 @@ export async function secondsToWait(
       admitted = count < ${free} OR next_at <= ${now},
       count = IF(last_at < ${now} - INTERVAL ${forgottenAfter} SECOND, 0, count) + admitted,
       next_at = IF(admitted, ${now} + INTERVAL
-        IF(count < ${free}, 0, LEAST(${longestPause}, POW(2, count - ${free}))) SECOND, next_at),
+        IF(count < ${free}, 0, LEAST(${longestPause}, ${settings.firstPauseSeconds} * POW(2, count - ${free}))) SECOND, next_at),
       last_at = IF(admitted, ${now}, last_at)
     RETURNING admitted, TIMESTAMPDIFF(MICROSECOND, ${now}, next_at) AS pause`);
   // A statement that was tried anew gives a row for each try: only the last one stands.

@@ -186,6 +186,8 @@ export const settings = {
   freeTriesOfAddress: setting('STAND_MARK_FREE_TRIES_OF_ADDRESS', 30),
   /** wrong passwords for one account from addresses it was never entered from, before pauses begin */
   freeTriesOfAccount: setting('STAND_MARK_FREE_TRIES_OF_ACCOUNT', 20),
+  /** the first pause after too many tries, in seconds; each is twice as long as the one before */
+  firstPauseSeconds: setting('STAND_MARK_FIRST_PAUSE_SECONDS', 1),
   /** what asks after accounts is answered after such a stretch of time, or some of them */
   alikeMilliseconds: setting('STAND_MARK_ALIKE_MILLISECONDS', 250),
   /** accounts that one address may make within an hour */

@@ -1,5 +1,4 @@
 export { codeOf, earlyInStep } from './codes';
 export { type SentMail, startMailbox, type TestMailbox } from './mailbox';
-export { mostTries } from './mostTries';
 export { type Answer, TestPerson } from './person';
 export { makeDatabase, runProgram, startServer, type TestServer } from './startServer';
