@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { say } from './say.mjs';
 
 /** The longest that one suite may take, in minutes: one that hangs is ended and counts as failed. */
-const longest = 35;
+const longest = 60;
 
 /** @typedef {{ passed: number, failed: number }} Count */
 
