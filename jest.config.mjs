@@ -18,7 +18,7 @@ const shared = {
 
 export default {
   // A busy machine is slow to start servers and workers; nothing here tests speed.
-  testTimeout: 90_000,
+  testTimeout: 240_000,
   // More at once would upset what is tested of moments and leases.
   maxWorkers: 2,
   projects: [

@@ -29,7 +29,7 @@ let marenThere: TestPerson;
 
 beforeAll(async () => {
   ({ here, there, maren, marenThere } = await twoServers(env));
-}, 240_000);
+});
 
 afterAll(async () => {
   await there.stop();

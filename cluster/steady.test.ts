@@ -41,7 +41,7 @@ beforeAll(async () => {
   const path = `/charts/${board.chartId}`;
   const { revision, definition } = (await maren.send<Chart>('GET', path)).body;
   await maren.send('PUT', path, { revision, definition: { ...definition, grain: 'day' } });
-}, 240_000);
+});
 
 afterAll(async () => {
   await there.stop();

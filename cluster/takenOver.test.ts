@@ -10,7 +10,7 @@ beforeAll(async () => {
   goTheSameWay();
   await allTogether();
   there = await startServer({ env });
-}, 240_000);
+});
 
 afterAll(() => there.stop());
 
@@ -37,4 +37,4 @@ it('takes over what a server has left that was killed in a delivery', async () =
   expect(last).toEqual({ kind: 'done', sourceId });
   const { body } = await marenThere.send<SourceDetail>('GET', `/sources/${sourceId}`);
   expect(body.rows).toBe(300_000);
-}, 120_000);
+});

@@ -164,7 +164,7 @@ beforeAll(async () => {
     measure: await made(`/sources/${source}/measures`, { name: 'Sum', definition }),
     version: detail.body.versions[0]?.id ?? 0,
   });
-}, 60_000);
+});
 
 afterAll(async () => {
   await server.stop();

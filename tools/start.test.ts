@@ -15,7 +15,7 @@ const origins = new Map<ChildProcess, string>();
 afterAll(async () => {
   await Promise.all([...running].map((child) => endOf(child, 'SIGTERM')));
   rmSync(place, { recursive: true, force: true });
-}, 60_000);
+});
 
 /** A program of the tools at work on a data folder, with all that it has printed. */
 function begin(program: 'start' | 'restore' | 'backup', folder: string, ...more: string[]) {
@@ -81,7 +81,7 @@ it('starts again when its database dies in the middle of a delivery, and has los
     { Day: '2026-01-06', Fares: 2 },
   ]);
   expect((await person.send('GET', `/charts/${chartId}/frames`)).body).toEqual(figures.body);
-}, 120_000);
+});
 
 it('is backed up while it serves, and read back whole into an empty folder, though killed on the way', async () => {
   const [data, file] = [join(place, 'first'), join(place, 'all.sql.gz')];
@@ -121,7 +121,7 @@ it('is backed up while it serves, and read back whole into an empty folder, thou
     ]);
   expect(await there(second.person)).toEqual(await there(await signedIn()));
   await endOf(second.child, 'SIGTERM');
-}, 180_000);
+});
 
 /** Somebody signed in at the first server. */
 async function signedIn(): Promise<TestPerson> {
@@ -139,4 +139,4 @@ it('ends with an error when its server dies, so that what watches it can start i
   process.kill(Number(serve), 'SIGKILL');
   expect(await endOf(child)).toBe(1);
   expect(said.text).toContain('the server has ended by itself');
-}, 120_000);
+});

@@ -23,7 +23,7 @@ beforeAll(async () => {
   stranger = await TestPerson.signedUp(server.origin, 'odd');
   board = await author.board(await author.source(csv));
   picker = await addPicker(author, board, { linked: true, narrows: true });
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

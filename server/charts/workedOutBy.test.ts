@@ -4,7 +4,7 @@ import { startServer, TestPerson, type TestServer } from '../testing';
 let server: TestServer;
 beforeAll(async () => {
   server = await startServer();
-}, 60_000);
+});
 afterAll(() => server.stop());
 
 /** Lays a chart with a formula on a dashboard. */

@@ -38,7 +38,7 @@ beforeAll(async () => {
       colour: 'plum',
     });
   written = (await maren.send<WrittenChart>('GET', `/charts/${chart.id}/written`)).body;
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -19,7 +19,7 @@ beforeAll(async () => {
     await owner.share(d, role, { name: role, person: people[role] as TestPerson });
   const link = await owner.link(d);
   ids = { d, c, s, token: link.token, link: link.id };
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
   owner = await TestPerson.signedUp(server.origin, 'owner');
   colleague = await TestPerson.signedUp(server.origin, 'colleague');
   ({ dashboardId: id } = await owner.board(await owner.source('Day,Fares\n2026-01-05,1\n')));
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

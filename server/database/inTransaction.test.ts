@@ -12,7 +12,7 @@ beforeAll(async () => {
   database = openDatabase(8);
   await database.execute(sql`CREATE TABLE sums (id INT PRIMARY KEY, sum INT NOT NULL)`);
   await database.execute(sql`INSERT INTO sums VALUES (1, 0), (2, 0)`);
-}, 30_000);
+});
 
 afterAll(async () => {
   await database.$client.end();
@@ -34,7 +34,7 @@ it('begins a transaction anew that met another one, and does it once', async () 
   expect(rows).toEqual([{ sum: 20 }, { sum: 20 }]);
   // At least one of them had to be begun again.
   expect(begun).toBeGreaterThan(20);
-}, 30_000);
+});
 
 it('begins a single statement anew that met a transaction, and does it once', async () => {
   await database.execute(sql`DELETE FROM sums`);
@@ -55,7 +55,7 @@ it('begins a single statement anew that met a transaction, and does it once', as
   const [rows] = await database.execute(sql`SELECT sum FROM sums ORDER BY id`);
   const once = Array.from({ length: 7 }, () => ({ sum: 5 }));
   expect(rows).toEqual([{ sum: 10 }, { sum: 10 }, ...once]);
-}, 30_000);
+});
 
 const failed = (code: string) => Object.assign(new Error(code), { code });
 

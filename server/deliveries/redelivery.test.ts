@@ -20,7 +20,7 @@ beforeAll(async () => {
   server = await startServer({ env });
   maren = await TestPerson.signedUp(server.origin, 'maren');
   stranger = await TestPerson.signedUp(server.origin, 'stranger');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -276,4 +276,4 @@ it('leaves the version before it whole when the server is killed in the middle o
     await new Promise((done) => setTimeout(done, 100));
   expect(await unfinished()).toBe(0);
   await connection.end();
-}, 60_000);
+});

@@ -7,7 +7,7 @@ let person: TestPerson;
 beforeAll(async () => {
   server = await startServer();
   person = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -128,7 +128,7 @@ it('finds bytes that are no UTF-8 late in a file', async () => {
   ]);
   const { body } = await person.understand(content);
   expect([body.file, body.rows]).toMatchObject([{ encoding: 'windows-1252' }, 30_001]);
-}, 20_000);
+});
 
 it('gives words in the order they have by themselves, or in the one that was set', async () => {
   const content =

@@ -16,7 +16,7 @@ beforeAll(async () => {
   });
   person = await TestPerson.signedUp(server.origin, 'maren');
   beside = person.before(lean.origin);
-}, 60_000);
+});
 
 afterAll(async () => {
   await lean.stop();
@@ -76,7 +76,7 @@ it('gives back what was brought in, packed and read by the engine or without it'
     ),
   );
   expect(words[0]).toEqual(words[1]);
-}, 60_000);
+});
 
 it('lists the same rows behind a figure', async () => {
   const id = await person.source(csv);
@@ -88,7 +88,7 @@ it('lists the same rows behind a figure', async () => {
   expect(here?.status).toBe(200);
   expect(there?.body).toEqual(here?.body);
   expect(here?.body.parts[0]?.total).toBeGreaterThan(20);
-}, 60_000);
+});
 
 /** The processes in which engines of a server work. */
 const enginesOf = ({ pid }: TestServer): number[] =>
@@ -120,4 +120,4 @@ it('goes on when an engine breaks down', async () => {
   for (const grain of ['week', 'day', 'quarter']) statuses.push((await ask(grain)).status);
   expect(statuses.slice(1)).toEqual([200, 200]);
   expect([200, 503]).toContain(statuses[0]);
-}, 60_000);
+});

@@ -12,7 +12,7 @@ beforeAll(async () => {
   board = await maren.board(await maren.source('Day,Fares\n2026-01-05,1\n'));
   const rows = ['2026-02-01,Quay,7', '2026-01-05,Storm,8', ',Undated,9', '2026-02-01,Again,1'];
   log = await maren.source(['On,What,Force', ...rows].join('\n'), 'Log');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -11,7 +11,7 @@ beforeAll(async () => {
   server = await startServer();
   person = await TestPerson.signedUp(server.origin, 'maren');
   board = await person.board(await person.source('Day,Fares\n2026-01-05,1\n'));
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -20,7 +20,7 @@ beforeAll(async () => {
   server = await startServer({ env });
   maren = await TestPerson.signedUp(server.origin, 'maren');
   ivo = await TestPerson.signedUp(server.origin, 'ivo');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -6,7 +6,7 @@ let server: TestServer;
 
 beforeAll(async () => {
   server = await startServer();
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

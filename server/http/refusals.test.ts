@@ -8,7 +8,7 @@ beforeAll(async () => {
   // No pause passes by itself, however slow the machine.
   server = await startServer({ env: { STAND_MARK_FIRST_PAUSE_SECONDS: '60' } });
   person = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -124,7 +124,7 @@ describe('the name that a server goes by', () => {
   beforeAll(async () => {
     const env = { STAND_MARK_HOSTS: 'figures.isles.example, Board.isles.example' };
     named = await startServer({ beside: server, env });
-  }, 30_000);
+  });
   afterAll(() => named.stop());
 
   /** Asks under a name, as a browser would that was led here by it. */

@@ -5,7 +5,7 @@ import { startServer, type TestServer } from '../testing';
 let server: TestServer;
 beforeAll(async () => {
   server = await startServer({ env: { STAND_MARK_LOG_REQUESTS: '1' } });
-}, 60_000);
+});
 afterAll(() => server.stop());
 
 const ask = async (path: string) => {
@@ -38,7 +38,7 @@ it('tells whether it runs, and whether it can answer, whoever asks and by whatev
   await connection.end();
   await new Promise((done) => setTimeout(done, 1100));
   expect(await ask('/ready')).toEqual([200, { ready: true }]);
-}, 30_000);
+});
 
 it('logs requests by an id that their answers carry, without what opens a link', async () => {
   const response = await fetch(`${server.origin}/api/links/secret-token/charts/1/frames?dials=x`);

@@ -25,7 +25,7 @@ beforeAll(async () => {
     },
   });
   sweeper = await startServer({ beside: server, env: { STAND_MARK_LEASE_SECONDS: '1' } });
-}, 60_000);
+});
 
 afterAll(async () => {
   await sweeper.stop();

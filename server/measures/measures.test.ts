@@ -21,7 +21,7 @@ beforeAll(async () => {
   colleague = await TestPerson.signedUp(server.origin, 'ivo');
   sourceId = await owner.source(rows.join('\n'));
   board = await owner.board(sourceId);
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
   );
   board = await as(owner).board(await as(owner).source('Day,Fares\n2026-01-05,1\n'));
   await as(owner).share(board.dashboardId, 'reader', { name: 'ivo', person: as(reader) });
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -19,7 +19,7 @@ beforeAll(async () => {
     beside: server,
     env: { ...env, STAND_MARK_PASSWORD_PASSES: '3', STAND_MARK_SESSIONS_OF_PERSON: '3' },
   });
-}, 60_000);
+});
 
 afterAll(async () => {
   await beside.stop();
@@ -74,7 +74,7 @@ it('lets nobody in by the old password who tries while it is changed', async () 
     const left = await Promise.all(entered.map(({ person }) => isIn(person)));
     expect(left).toEqual([false, false, false]);
   }
-}, 60_000);
+});
 
 it.each([
   ['a common one', 'Password 123', 'password'],

@@ -32,7 +32,7 @@ beforeAll(async () => {
   };
   const first = await startServer({ env });
   servers = [first, await startServer({ beside: first, env })];
-}, 60_000);
+});
 
 afterAll(async () => {
   for (const server of [...servers].reverse()) await server.stop();

@@ -22,7 +22,7 @@ beforeAll(async () => {
   server = await startServer({ env });
   auditor = await TestPerson.signedUp(server.origin, 'audit');
   maren = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(async () => {
   await server.stop();

@@ -18,7 +18,7 @@ let open: TestServer;
 beforeAll(async () => {
   mailbox = await startMailbox();
   open = await startServer();
-}, 60_000);
+});
 
 afterAll(async () => {
   await open.stop();

@@ -30,7 +30,7 @@ beforeAll(async () => {
   };
   server = await startServer({ env });
   beside = await startServer({ beside: server, env });
-}, 60_000);
+});
 
 afterAll(async () => {
   await beside.stop();

@@ -11,7 +11,7 @@ beforeAll(async () => {
   server = await startServer({
     env: { ...pausing, STAND_MARK_TRUSTED_PROXIES: '1', STAND_MARK_SIGN_UPS_OF_ADDRESS: '3' },
   });
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 
@@ -126,7 +126,7 @@ it('takes as long for an account that there is as for one that there is not', as
   expect(await taken('/people', 'there')).toEqual([202, true]);
   expect(await taken('/people', 'absent')).toEqual([202, true]);
   await slow.stop();
-}, 30_000);
+});
 
 it('takes the addresses of one household of the newer kind as one', async () => {
   const statuses: number[] = [];
@@ -155,4 +155,4 @@ it('takes no word on an address where no proxy is trusted', async () => {
   }
   await bare.stop();
   expect(statuses).toEqual([401, 401, 401, 401, 401, 429]);
-}, 30_000);
+});

@@ -29,7 +29,7 @@ beforeAll(async () => {
   board = await owner.board(sourceId);
   await owner.share(board.dashboardId, 'reader', { name: 'reader', person: reader });
   await owner.send('PUT', `/dashboards/${board.dashboardId}/readers-note`, { readersNote: true });
-}, 60_000);
+});
 
 afterAll(() => server.stop());
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
   server = await startServer();
   sweeper = await startServer({ beside: server, env });
   person = await TestPerson.signedUp(server.origin, 'maren');
-}, 60_000);
+});
 
 afterAll(async () => {
   await sweeper.stop();
@@ -81,7 +81,7 @@ it('sweeps what a killed bring-in left once its lease has lapsed, and never befo
   expect(await unfinished()).toEqual([held]);
   expect(await partsOf(held)).toHaveLength(2);
   await beside.stop();
-}, 30_000);
+});
 
 it('tries again while the database is still at what is to be swept', async () => {
   const version = await leftVersion(0);
@@ -93,7 +93,7 @@ it('tries again while the database is still at what is to be swept', async () =>
   expect(await unfinished()).toContain(version);
   await connection.end();
   await until(async () => !(await unfinished()).includes(version));
-}, 30_000);
+});
 
 it('keeps a version that is coming in for longer than a lease lasts, beside another server', async () => {
   // Longer than a busy machine may keep a process from renewing it, and shorter than the delivery.
@@ -115,7 +115,7 @@ it('keeps a version that is coming in for longer than a lease lasts, beside anot
   expect(version?.rows).toBe(300_000);
   expect(await partsOf(sources?.versionId ?? 0)).not.toEqual([]);
   await Promise.all([bringing.stop(), beside.stop()]);
-}, 60_000);
+});
 
 it('lets a source be removed, or a chart be made from it, but never both', async () => {
   for (let round = 0; round < 8; round += 1) {
@@ -131,4 +131,4 @@ it('lets a source be removed, or a chart be made from it, but never both', async
       [404, 200],
     ]).toContainEqual([made.status, removed.status]);
   }
-}, 60_000);
+});

@@ -15,7 +15,7 @@ beforeAll(async () => {
   sourceId = await maren.source('Day,Fares\n2026-01-05,1\n');
   await maren.board(sourceId);
   connection = await createConnection({ uri: server.databaseUrl, jsonStrings: true });
-}, 60_000);
+});
 
 afterAll(async () => {
   await connection.end();

@@ -28,7 +28,7 @@ beforeAll(async () => {
   database = Object.assign(drizzle(connection, { schema: tables, mode: 'default' }), {
     $client: connection,
   }) as unknown as Database;
-}, 60_000);
+});
 
 afterAll(async () => {
   await connection.end();
@@ -83,7 +83,7 @@ it('takes everything over without loss, also when it is killed again and again',
   expect(parts).toHaveLength(
     versions.reduce((sum, { pieces }) => sum + (pieces?.[0]?.parts ?? 0), 0),
   );
-}, 120_000);
+});
 
 /** Words were kept as codes, in a table of their own. */
 const asCoded = (column: (typeof tables.sourceVersions.$inferSelect)['columns'][number]) => ({

@@ -216,4 +216,4 @@ it('comes to the same as row by row, whatever the tables, the mode and the keys'
     { numRuns: 100 },
   );
   expect(Math.min(done.update, done.append, done.replace)).toBeGreaterThan(5);
-}, 120_000);
+});
