@@ -19,7 +19,7 @@ const broken: Partial<Record<ReadingEnd, Broken>> = {
   tooLong: {
     code: 'too-long',
     say: (rows, seconds) =>
-      `The file takes longer than the ${Math.round(seconds)} seconds there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
+      `The file takes more than the ${Math.round(seconds)} seconds of work that there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
   },
   broken: {
     code: 'broke-off',
