@@ -5,7 +5,7 @@ it.each([
     'tooLong',
     264_430,
     'too-long',
-    / longer than the 12 seconds .* stopped after row 264,430\. Look/,
+    / more than the 12 seconds of work .* stopped after row 264,430\. Look/,
   ],
   ['tooLong', 0, 'too-long', /of its size\. Look for cells/],
   ['tooMuchMemory', 5000, 'too-much-memory', / more memory .* stopped after row 5,000\. Save/],
