@@ -3,9 +3,9 @@ import { startServer, TestPerson, type TestServer } from '../server/testing';
 import { joined, nodeBehind, runningCluster, statusOf, urlAt } from './setup/cluster.mjs';
 import { type Node, nodeRuns } from './setup/node.mjs';
 
-/** The three nodes, in the order in which they are written. */
 const { nodes, proxy } = runningCluster(process.env.STAND_MARK_CLUSTER ?? '.test-cluster');
 
+/** The three nodes, in the order in which they are written. */
 export const [first, second, third] = nodes as [Node, Node, Node];
 
 /** Where a node holds the database that a server works with. */

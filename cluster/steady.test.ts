@@ -27,7 +27,7 @@ let sourceId: number;
 const problems: string[] = [];
 const begun = Date.now();
 
-/** Writes an answer down that is none, with when it came. */
+/** Keeps a refusal for the end: what was asked, and when it came. */
 function expectOk(what: string, { status, body }: Answer<unknown>) {
   if (status === 200 || status === 201) return;
   const { code } = body as { code?: string };
@@ -119,6 +119,7 @@ async function author(who: TestPerson, ended: AbortSignal) {
       `/charts/${board.chartId}/notes`,
       noteOf(`note ${count}`),
     );
+    expectOk('noted', note);
     const path = `/charts/${board.chartId}`;
     const { revision, definition } = (await who.send<Chart>('GET', path)).body;
     const title = `Fares ${count}`;

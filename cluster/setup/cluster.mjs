@@ -134,35 +134,29 @@ export async function joined(node, alive = () => true) {
 /**
  * The name of the node that a port leads to; empty when none answers.
  * @param {number} port of a node, or of the way
- * @returns {Promise<string>}
  */
-export async function nodeBehind(port) {
-  /** @type {import('mysql2/promise').Connection | undefined} */
-  let connection;
-  try {
-    connection = await createConnection({ uri: urlAt(port), connectTimeout: 5000 });
-    const [rows] = await connection.query('SELECT @@wsrep_node_name AS name');
-    return /** @type {{ name: string }[]} */ (rows)[0]?.name ?? '';
-  } catch {
-    return '';
-  } finally {
-    connection?.destroy();
-  }
-}
+export const nodeBehind = (port) =>
+  valueOf({ uri: urlAt(port), connectTimeout: 5000 }, "SHOW VARIABLES LIKE 'wsrep_node_name'");
 
 /**
  * What a node says of itself; empty when it does not answer.
  * @param {Node} node
  * @param {string} name
- * @returns {Promise<string>}
  */
-export async function statusOf(node, name) {
+export const statusOf = (node, name) =>
+  valueOf({ socketPath: `${node.home}/sock`, user: 'root' }, `SHOW STATUS LIKE '${name}'`);
+
+/**
+ * @param {import('mysql2/promise').ConnectionOptions} where
+ * @param {string} statement that shows one value
+ * @returns {Promise<string>} empty when nobody answers
+ */
+async function valueOf(where, statement) {
   /** @type {import('mysql2/promise').Connection | undefined} */
   let connection;
   try {
-    connection = await createConnection({ socketPath: `${node.home}/sock`, user: 'root' });
-    const [rows] = await connection.query('SHOW STATUS LIKE ?', [name]);
-    await connection.end();
+    connection = await createConnection(where);
+    const [rows] = await connection.query(statement);
     return /** @type {{ Value: string }[]} */ (rows)[0]?.Value ?? '';
   } catch {
     return '';

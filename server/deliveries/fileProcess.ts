@@ -29,8 +29,12 @@ export interface ReadingLimits {
   seconds: number;
 }
 
-/** How a reading ended: by itself, beyond a limit, by whoever stopped it, or by breaking down. */
-export type ReadingEnd = 'ended' | 'tooMuchMemory' | 'tooLong' | 'stopped' | 'broken';
+/**
+ * How a reading ended: by itself, beyond a limit, without getting to work, by whoever stopped it, or by
+ * breaking down.
+ */
+export type ReadingEnd =
+  'ended' | 'tooMuchMemory' | 'tooLong' | 'keptWaiting' | 'stopped' | 'broken';
 
 /**
  * A process that reads files, one after another. A file that takes too much of it, or breaks it, takes
@@ -115,7 +119,7 @@ export class FileProcess {
         if (seconds > limits.seconds) kill('tooLong');
         else if (seconds > lastingAfter && !this.steppedBack) this.stepBack();
       }, lookEvery);
-      const late = setTimeout(() => kill('tooLong'), limits.seconds * mostWaiting * 1000);
+      const late = setTimeout(() => kill('keptWaiting'), limits.seconds * mostWaiting * 1000);
       child.on('message', onMessage).on('exit', onExit);
       stop.addEventListener('abort', onStop, { once: true });
       if (this.gone) return finish('broken');

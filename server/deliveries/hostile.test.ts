@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { startServer, TestPerson, type TestServer } from '../testing';
 import { hostileFiles } from './hostile';
 
@@ -40,6 +41,25 @@ it.each(files)('understands or refuses $how, and goes on', async ({ fileName, co
   expect(taken).toBeLessThan(longest * 10 + 8);
   expect((await hostile.send('GET', '/dashboards')).status).toBe(200);
 });
+
+it('refuses no file for what others take of the machine', async () => {
+  await other.understand('Day,Fares\n2026-01-05,1\n');
+  const readers = readersOf(server.pid);
+  expect(readers).not.toEqual([]);
+  for (const pid of readers) process.kill(pid, 'SIGSTOP');
+  const asked = other.understand('Day,Fares\n2026-01-05,2\n');
+  // By the clock its time would be over.
+  await new Promise((done) => setTimeout(done, (longest + 1) * 1000));
+  for (const pid of readers) process.kill(pid, 'SIGCONT');
+  expect((await asked).status).toBe(200);
+});
+
+/** The processes of a server that read files. */
+const readersOf = (server: number) =>
+  readFileSync(`/proc/${server}/task/${server}/children`, 'latin1')
+    .split(' ')
+    .filter((pid) => pid && readFileSync(`/proc/${pid}/cmdline`, 'latin1').includes('fileReader'))
+    .map(Number);
 
 it('reads what others send while one person’s files take all that they can get', async () => {
   const slow = files

@@ -8,6 +8,12 @@ it.each([
     / more than the 12 seconds of work .* stopped after row 264,430\. Look/,
   ],
   ['tooLong', 0, 'too-long', /of its size\. Look for cells/],
+  [
+    'keptWaiting',
+    40,
+    'kept-waiting',
+    /^The server was too busy .* after row 40\. Bring it in again/,
+  ],
   ['tooMuchMemory', 5000, 'too-much-memory', / more memory .* stopped after row 5,000\. Save/],
   ['broken', 1, 'broke-off', /^Reading the file broke off\. It was stopped after row 1\. Save/],
 ] as const)(

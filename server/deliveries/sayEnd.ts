@@ -21,6 +21,11 @@ const broken: Partial<Record<ReadingEnd, Broken>> = {
     say: (rows, seconds) =>
       `The file takes more than the ${Math.round(seconds)} seconds of work that there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
   },
+  keptWaiting: {
+    code: 'kept-waiting',
+    say: (rows) =>
+      `The server was too busy to read the file to its end.${after(rows)} Bring it in again later; nothing of it is stored.`,
+  },
   broken: {
     code: 'broke-off',
     say: (rows) =>

@@ -93,7 +93,7 @@ export const settings = {
   /** the memory that reading a file may take, in megabytes, and for each megabyte of the file beside */
   fileMemory: setting('STAND_MARK_FILE_MEMORY_MEGABYTES', 450),
   fileMemoryPerMegabyte: setting('STAND_MARK_FILE_MEMORY_PER_MEGABYTE', 14, 0),
-  /** seconds for which a file may be read to see how it is understood, and for each megabyte of it beside */
+  /** seconds of work that it may be to see how a file is understood, and for each megabyte of it beside */
   understandSeconds: setting('STAND_MARK_UNDERSTAND_SECONDS', 12),
   understandSecondsPerMegabyte: setting('STAND_MARK_UNDERSTAND_SECONDS_PER_MEGABYTE', 1, 0),
 
@@ -117,7 +117,7 @@ export const settings = {
   unpackedBytes: setting('STAND_MARK_UNPACKED_MEGABYTES', 400) * megabyte,
   /** cells that a sheet is laid out over, merged and repeated ones with all that they cover */
   sheetCells: setting('STAND_MARK_SHEET_CELLS', 20_000_000),
-  /** seconds for which one file may be compared or brought in, and for each megabyte of it beside */
+  /** seconds of work that it may be to compare or bring in one file, and for each megabyte of it beside */
   deliverySeconds: setting('STAND_MARK_DELIVERY_SECONDS', 300),
   deliverySecondsPerMegabyte: setting('STAND_MARK_DELIVERY_SECONDS_PER_MEGABYTE', 1, 0),
   /** versions of a source that are kept, the one in use among them */
