@@ -5,9 +5,9 @@ it.each([
     'tooLong',
     264_430,
     'too-long',
-    / more than the 12 seconds of work .* stopped after row 264,430\. Look/,
+    / one of its size \(12 s\)\. It was stopped after row 264,430\. Look for cells of unusual length there/,
   ],
-  ['tooLong', 0, 'too-long', /of its size\. Look for cells/],
+  ['tooLong', 0, 'too-long', / one of its size \(12 s\)\. Look for cells of unusual length, or/],
   [
     'keptWaiting',
     40,

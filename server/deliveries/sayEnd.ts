@@ -19,7 +19,7 @@ const broken: Partial<Record<ReadingEnd, Broken>> = {
   tooLong: {
     code: 'too-long',
     say: (rows, seconds) =>
-      `The file takes more than the ${Math.round(seconds)} seconds of work that there are for one of its size.${after(rows)} Look for cells of unusual length there, or bring it in as several files.`,
+      `Reading the file is more work than is allowed for one of its size (${Math.round(seconds)} s).${after(rows)} Look for cells of unusual length${rows === 0 ? '' : ' there'}, or bring it in as several files.`,
   },
   keptWaiting: {
     code: 'kept-waiting',

@@ -69,7 +69,9 @@ function BringIn({ source }: { source: SourceDetail | null }) {
           <StartPanel onFile={delivery.take} canType={!source} limits={delivery.limits} />
         )}
         {upload && !understanding && !work && (
-          <Button onClick={delivery.forget}>Choose another file</Button>
+          <div className="row below-problem">
+            <Button onClick={delivery.forget}>Choose another file</Button>
+          </div>
         )}
         {understanding && source && (
           <ModeField
