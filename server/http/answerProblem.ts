@@ -62,8 +62,8 @@ const databaseAway = () =>
       sentence:
         'The database does not answer just now. Try again in a moment; what was saved before is safe.',
     },
-    // A cluster has another node at work by then.
-    { retryAfter: 5 },
+    // In a cluster another node is at work soon, and who asks before it is waits there until it is.
+    { retryAfter: 2 },
   );
 
 function send(response: Response, refusal: Refusal) {
